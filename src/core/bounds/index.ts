@@ -1,0 +1,2 @@
+export { RefusedValue } from './refused-value';
+export { requireWithin } from './require-within';

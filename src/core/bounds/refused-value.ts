@@ -1,0 +1,24 @@
+/**
+ * A value the core will not compute with. It names the field, the value given and what is allowed,
+ * so that every door (form, wire, command line) can say the same thing.
+ */
+export class RefusedValue extends Error {
+  readonly field: string;
+  readonly value: unknown;
+  readonly allowed: string;
+
+  constructor(field: string, value: unknown, allowed: string) {
+    super(`${field} is ${printable(value)}; allowed: ${allowed}`);
+    this.name = 'RefusedValue';
+    this.field = field;
+    this.value = value;
+    this.allowed = allowed;
+  }
+}
+
+function printable(value: unknown): string {
+  if (typeof value === 'number') return String(value);
+  if (value === undefined) return 'missing';
+  const text = JSON.stringify(value) ?? typeof value;
+  return text.length > 80 ? `${text.slice(0, 77)}…` : text;
+}

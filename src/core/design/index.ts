@@ -1,0 +1,1 @@
+export { allocateLevels, type Allocation, type LevelOrder } from './allocate';

@@ -1,0 +1,10 @@
+/** “1 station”, “3 stations”. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}
+
+/** “a”, “a and b”, “a, b and c”. */
+export function listed(items: readonly string[]): string {
+  if (items.length < 2) return items.join('');
+  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+}

@@ -1,0 +1,23 @@
+export { changesBetween, type Change } from './changes';
+export { examplePlan } from './example-plan';
+export { levelLabel, levelOf, levelsInOrder } from './levels';
+export { newPlan } from './new-plan';
+export type {
+  Dismissal,
+  Endpoint,
+  Factor,
+  FactorKind,
+  HeldConstant,
+  Ingredient,
+  Level,
+  NotedVariable,
+  Place,
+  Plan,
+  Response,
+  Step,
+  StepWhen,
+  Thermometer,
+} from './plan';
+export { ingredientGrams, syrupOfFormula } from './syrup-of-formula';
+export { boilingIn, targetOf, temperatureStep, workingOfTarget, type Target } from './targets';
+export { timetableOf, type TimedStep, type Timetable } from './timetable';

@@ -1,0 +1,1 @@
+export { seededRandom, type SeededRandom } from './seeded';

@@ -1,0 +1,33 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+
+/** A stream of random numbers that is the same each time for the same seed. */
+export interface SeededRandom {
+  /** Uniform, from 0 up to but not including 1. */
+  uniform(): number;
+  /** Normal with mean 0 and standard deviation 1. */
+  normal(): number;
+  /** A new array with the items in random order (Fisher–Yates). */
+  shuffled<T>(items: readonly T[]): T[];
+}
+
+/** Starts a stream from a whole-number seed (only its low 32 bits count). */
+export function seededRandom(seed: number): SeededRandom {
+  const generator = xoroshiro128plus(seed | 0);
+  const uniform = () => uniformFloat64(generator);
+  return {
+    uniform,
+    normal() {
+      // Box and Muller (1958); 1 − u keeps the logarithm finite.
+      return Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+    },
+    shuffled(items) {
+      const order = [...items];
+      for (let last = order.length - 1; last > 0; last -= 1) {
+        const pick = Math.floor(uniform() * (last + 1));
+        [order[last], order[pick]] = [order[pick]!, order[last]!];
+      }
+      return order;
+    },
+  };
+}

@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan, newPlan, type Place, type Plan, type Step } from '../practical';
+import { reviewPlan, type Remark } from '.';
+
+const kitchen: Place = {
+  name: 'Kitchen 1',
+  kind: 'food-room',
+  altitudeM: 1200,
+  measuredBoilingC: 96,
+  stations: 12,
+  balanceG: 0.1,
+};
+const laboratory: Place = { ...kitchen, name: 'Lab 3', kind: 'laboratory' };
+const rooms = [
+  { id: 'kitchen', place: kitchen },
+  { id: 'lab', place: laboratory },
+];
+const open = (plan: Plan, place: Place | null = kitchen) => reviewPlan({ plan, place, rooms }).open;
+const kindOf = (remark: Remark) => remark.id.split(':')[0]!;
+const kinds = (plan: Plan, place: Place | null = kitchen) => open(plan, place).map(kindOf);
+const withStep = (plan: Plan, id: string, patch: Partial<Step>): Plan => ({
+  ...plan,
+  steps: plan.steps.map((step) => (step.id === id ? { ...step, ...patch } : step)),
+});
+
+/** Each finding with a plan that has it; the example plan has none of them. */
+const faults: Record<string, Plan> = {
+  'question-missing': { ...examplePlan, question: '' },
+  'prediction-missing': { ...examplePlan, prediction: ' ' },
+  'reason-missing': { ...examplePlan, reason: '' },
+  'levels-too-few': {
+    ...examplePlan,
+    factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(2, 3) },
+  },
+  'control-missing': {
+    ...examplePlan,
+    factor: {
+      ...examplePlan.factor,
+      levels: examplePlan.factor.levels.map((level) => ({ ...level, control: false })),
+    },
+  },
+  'level-burnt': {
+    ...examplePlan,
+    factor: {
+      ...examplePlan.factor,
+      levels: [...examplePlan.factor.levels, { id: 'x', value: 195, words: '', control: false }],
+    },
+  },
+  'replicates-too-few': { ...examplePlan, stations: 7 },
+  'stations-over-room': { ...examplePlan, stations: 13 },
+  'order-as-listed': { ...examplePlan, order: 'as-listed' },
+  'response-missing': { ...examplePlan, responses: [] },
+  'response-without-unit': {
+    ...examplePlan,
+    responses: examplePlan.responses.map((one) => ({ ...one, unit: one.id === 'bubble' ? '' : one.unit })),
+  },
+  'thermometer-too-coarse': { ...examplePlan, thermometer: { in: 'syrup', smallestDivisionC: 2 } },
+  'thermometer-missing': { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } },
+  'nothing-held': { ...examplePlan, held: [] },
+  'held-without-how': { ...examplePlan, held: [{ id: 'h', what: 'the pan', how: '' }] },
+  'ingredient-unused': {
+    ...examplePlan,
+    formula: [
+      ...examplePlan.formula,
+      { id: 'v', name: 'Vanilla extract', amount: 2, unit: 'ml', job: 'flavour' },
+    ],
+  },
+  'amount-missing': {
+    ...examplePlan,
+    formula: examplePlan.formula.map((one) => (one.id === 'soda' ? { ...one, amount: null } : one)),
+  },
+  'balance-too-coarse': {
+    ...examplePlan,
+    formula: examplePlan.formula.map((one) => (one.id === 'soda' ? { ...one, amount: 0.5 } : one)),
+  },
+  'ingredient-unlisted': withStep(examplePlan, 'weigh', {
+    text: 'Weigh sugar, golden syrup, butter and water.',
+  }),
+  'hot-sugar-cautions': withStep(examplePlan, 'boil', { hazards: [] }),
+  'hazard-unnamed': withStep(examplePlan, 'test', { text: 'Slice it and measure five bubbles.' }),
+  'endpoint-not-local': withStep(examplePlan, 'cool', {
+    endpoint: { kind: 'temperature', celsius: 140, basis: 'as-read' },
+  }),
+  'levels-unused': withStep(examplePlan, 'boil', {
+    endpoint: { kind: 'temperature', celsius: 150, basis: 'sea-level' },
+  }),
+  'minutes-missing': withStep(examplePlan, 'boil', { minutes: null }),
+  'look-too-late': withStep(examplePlan, 'boil', { lookAt: 20 }),
+  'period-over': { ...examplePlan, periodMinutes: 50 },
+};
+
+describe('the margin', () => {
+  it('has nothing but a note on time to say about a finished plan', () => {
+    expect(kinds({ ...examplePlan, periodMinutes: 65 })).toEqual(['period-tight']);
+    expect(kinds({ ...examplePlan, periodMinutes: 80 })).toEqual([]);
+  });
+
+  it.each(Object.keys(faults))('finds %s, gives a reason and working', (kind) => {
+    const remark = open(faults[kind]!).find((one) => kindOf(one) === kind);
+    expect(remark).toBeDefined();
+    expect(remark!.why.length).toBeGreaterThan(20);
+    expect(remark!.working.lines.length).toBeGreaterThan(0);
+    expect(remark!.working.sources.length).toBeGreaterThan(0);
+    expect(kinds(examplePlan)).not.toContain(kind);
+  });
+
+  it('clears a remark when its remedy is taken, and never touches the plan it was given', () => {
+    let taken = 0;
+    for (const [kind, plan] of Object.entries(faults)) {
+      const before = JSON.stringify(plan);
+      const remark = open(plan).find((one) => kindOf(one) === kind)!;
+      if (!remark.remedy) continue;
+      taken += 1;
+      expect(
+        open(remark.remedy.apply(plan)).map((one) => one.id),
+        kind,
+      ).not.toContain(remark.id);
+      expect(JSON.stringify(plan)).toBe(before);
+    }
+    expect(taken).toBeGreaterThanOrEqual(15);
+  });
+
+  it('stops tasting in a laboratory, and only there', () => {
+    const tasting = withStep(examplePlan, 'test', { text: 'Taste a piece and note the crunch.' });
+    expect(open(tasting, laboratory)[0]).toMatchObject({ id: 'tasting-in-laboratory', rank: 'stop' });
+    expect(open(tasting, laboratory)[0]!.remedy!.apply(tasting).roomId).toBe('kitchen');
+    expect(kinds(tasting)).not.toContain('tasting-in-laboratory');
+    expect(kinds(withStep(examplePlan, 'test', { text: 'Do not taste it.' }), laboratory)).not.toContain(
+      'tasting-in-laboratory',
+    );
+  });
+
+  it('corrects a typed temperature for the altitude: 150 °C at sea level is 146.0 °C where water boils at 96.0', () => {
+    const typed = withStep(examplePlan, 'boil', {
+      text: 'Heat to 150 °C without stirring.',
+      endpoint: { kind: 'time' },
+    });
+    const remark = open(typed).find((one) => kindOf(one) === 'endpoint-not-local')!;
+    expect(remark.remedy!.label).toBe('stop at 146.0 °C here');
+    expect(remark.remedy!.apply(typed).steps[1]).toMatchObject({
+      text: 'Heat without stirring.',
+      endpoint: { kind: 'temperature', celsius: 150, basis: 'sea-level' },
+    });
+    expect(kinds(typed, { ...kitchen, measuredBoilingC: 99.9 })).not.toContain('endpoint-not-local');
+  });
+
+  it('keeps a dismissed remark apart, with its reason', () => {
+    const plan: Plan = {
+      ...examplePlan,
+      order: 'as-listed',
+      dismissed: [{ remark: 'order-as-listed', reason: 'one bench only' }],
+    };
+    const review = reviewPlan({ plan, place: kitchen, rooms });
+    expect(review.open.map((one) => one.id)).not.toContain('order-as-listed');
+    expect(review.dismissed).toMatchObject([{ remark: { id: 'order-as-listed' }, reason: 'one bench only' }]);
+  });
+
+  it('puts stops first, and speaks about an empty plan without breaking', () => {
+    const ranks = open({ ...faults['hot-sugar-cautions']!, order: 'as-listed', prediction: '' }).map(
+      (one) => one.rank,
+    );
+    expect(ranks).toEqual([...ranks].sort((a, b) => 'scn'.indexOf(a[0]!) - 'scn'.indexOf(b[0]!)));
+    expect(kinds(newPlan('Something new', null), null)).toContain('question-missing');
+  });
+});

@@ -1,0 +1,119 @@
+import { itemsNamedIn, pantryItemFor, sentenceUses } from '../../formula';
+import { formatNumber } from '../../format';
+import { ingredientGrams, type Plan } from '../../practical';
+import { workingOf } from '../../working';
+import type { Rule } from '../remark';
+
+/** An ingredient on the list that no step takes up. */
+export const ingredientsAreUsed: Rule = ({ plan }) => {
+  if (plan.steps.length === 0) return [];
+  return plan.formula
+    .filter((ingredient) => !plan.steps.some((step) => sentenceUses(step.text, ingredient.name)))
+    .map((ingredient) => {
+      const first = plan.steps[0]!;
+      return {
+        id: `ingredient-unused:${ingredient.id}`,
+        rank: 'check' as const,
+        at: { section: 'formula' as const, item: ingredient.id },
+        what: `No step uses the ${ingredient.name.toLowerCase()}`,
+        why: 'It is on the tray and on the bill, and at least one station will ask, or guess.',
+        working: workingOf([{ text: `steps that name ${ingredient.name}`, value: 0 }]),
+        remedy: {
+          label: 'name it in the first step',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((step) =>
+              step.id === first.id
+                ? {
+                    ...step,
+                    text: `${step.text.replace(/[.\s]+$/, '')}. Add the ${ingredient.name.toLowerCase()}.`,
+                  }
+                : step,
+            ),
+          }),
+        },
+      };
+    });
+};
+
+/** A step that asks for something nobody has weighed out. */
+export const stepsNameKnownIngredients: Rule = ({ plan }) => {
+  const inBatch = new Set(plan.formula.map((ingredient) => pantryItemFor(ingredient.name)?.id));
+  const inLevels = itemsNamedIn(
+    plan.factor.levels.map((level) => level.words).join(', ') + ` ${plan.factor.name}`,
+  );
+  const known = new Set([...inBatch, ...inLevels.map((item) => item.id)]);
+  return plan.steps.flatMap((step) =>
+    itemsNamedIn(step.text)
+      .filter((item) => !known.has(item.id))
+      .map((item) => ({
+        id: `ingredient-unlisted:${step.id}:${item.id}`,
+        rank: 'check' as const,
+        at: { section: 'method' as const, item: step.id },
+        what: `${capital(item.names[0]!)} is not in the formula`,
+        why: 'The step asks for it, but it will be on no tray and no order.',
+        working: workingOf([`step: ${step.text}`, `not in the formula: ${item.names[0]}`]),
+        remedy: {
+          label: 'add it to the formula',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            formula: [
+              ...was.formula,
+              {
+                id: `${step.id}-${item.id}`,
+                name: capital(item.names[0]!),
+                amount: null,
+                unit: 'g',
+                job: '',
+              },
+            ],
+          }),
+        },
+      })),
+  );
+};
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** “Some bicarbonate” is not a held constant. */
+export const amountsAreGiven: Rule = ({ plan }) =>
+  plan.formula
+    .filter((ingredient) => ingredient.amount === null)
+    .map((ingredient) => ({
+      id: `amount-missing:${ingredient.id}`,
+      rank: 'check' as const,
+      at: { section: 'formula' as const, item: ingredient.id },
+      what: `How much ${ingredient.name.toLowerCase()}?`,
+      why: 'Without an amount every station takes another, and it cannot be ordered.',
+      working: workingOf([`amount of ${ingredient.name}: empty`]),
+    }));
+
+/** Share of an amount that half a division of the balance may be before it matters (common practice: 5 %). */
+const weighingShare = 0.05;
+
+/** A balance too coarse for a small amount. */
+export const balanceSuitsAmounts: Rule = ({ plan, place }) => {
+  if (!place) return [];
+  return plan.formula.flatMap((ingredient) => {
+    const grams = ingredientGrams(ingredient);
+    if (grams === null || grams <= 0) return [];
+    const half = place.balanceG / 2;
+    const share = half / grams;
+    if (share <= weighingShare) return [];
+    return [
+      {
+        id: `balance-too-coarse:${ingredient.id}`,
+        rank: 'check' as const,
+        at: { section: 'formula' as const, item: ingredient.id },
+        what: `${formatNumber(grams, 1)} g of ${ingredient.name.toLowerCase()} on a ${formatNumber(place.balanceG)} g balance`,
+        why: `Half a division is ±${Math.round(share * 100)} % of it. Have staff weigh it on a finer balance, or weigh one lot and divide it.`,
+        working: workingOf([
+          { text: 'amount', value: grams, unit: 'g' },
+          { text: 'half a division of the balance', value: half, unit: 'g' },
+          { text: 'half a division / amount', value: share * 100, unit: '%' },
+          { text: 'no remark up to', value: weighingShare * 100, unit: '%' },
+        ]),
+      },
+    ];
+  });
+};

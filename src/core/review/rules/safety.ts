@@ -1,0 +1,111 @@
+import { temperatureStep, type Plan, type Step } from '../../practical';
+import { hazards, type HazardId, whoDecides } from '../../safety';
+import { sugarStagesSource } from '../../sugar';
+import { workingOf } from '../../working';
+import type { Rule } from '../remark';
+
+/** Above this a thermometer is in hot sugar, whatever the words say, °C. */
+const hotSugarC = 105;
+
+const isHotSugar = (plan: Plan, step: Step) =>
+  plan.thermometer.in === 'syrup' &&
+  (step.endpoint.kind === 'level' ||
+    (step.endpoint.kind === 'temperature' && step.endpoint.celsius >= hotSugarC) ||
+    hazards['hot-sugar'].signs.test(step.text));
+
+/** Hot sugar without its cautions. */
+export const hotSugarIsCautioned: Rule = ({ plan }) => {
+  const bare = plan.steps.filter((step) => isHotSugar(plan, step) && !step.hazards.includes('hot-sugar'));
+  if (bare.length === 0) return [];
+  const heating = temperatureStep(plan);
+  const beside = bare.find((step) => step.id === heating?.id) ?? bare[0]!;
+  return [
+    {
+      id: 'hot-sugar-cautions',
+      rank: 'stop',
+      at: { section: 'method', item: beside.id },
+      what: 'Hot sugar without its cautions',
+      why: 'It is far hotter than boiling water and sticks. The caution belongs on the step, where the student reads it.',
+      working: workingOf(
+        [
+          ...bare.map((step) => `step without it: ${step.text}`),
+          `caution: ${hazards['hot-sugar'].caution}`,
+          whoDecides,
+        ],
+        [sugarStagesSource],
+      ),
+      remedy: {
+        label: bare.length === 1 ? 'put them on the step' : `put them on ${bare.length} steps`,
+        apply: (was) => ({
+          ...was,
+          steps: was.steps.map((step) =>
+            bare.some((one) => one.id === step.id) ? withHazard(step, 'hot-sugar') : step,
+          ),
+        }),
+      },
+    },
+  ];
+};
+
+const withHazard = (step: Step, id: HazardId): Step => ({ ...step, hazards: [...step.hazards, id] });
+
+/** Other dangers a step’s words give away. */
+export const hazardsAreNamed: Rule = ({ plan }) =>
+  plan.steps.flatMap((step) =>
+    (Object.keys(hazards) as HazardId[])
+      .filter((id) => id !== 'hot-sugar' && hazards[id].signs.test(step.text) && !step.hazards.includes(id))
+      .map((id) => ({
+        id: `hazard-unnamed:${step.id}:${id}`,
+        rank: 'check' as const,
+        at: { section: 'method' as const, item: step.id },
+        what: `${hazards[id].name.charAt(0).toUpperCase()}${hazards[id].name.slice(1)} without a caution`,
+        why: hazards[id].caution,
+        working: workingOf([`step: ${step.text}`, whoDecides]),
+        remedy: {
+          label: 'put it on the step',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((one) => (one.id === step.id ? withHazard(one, id) : one)),
+          }),
+        },
+      })),
+  );
+
+const tasting =
+  /\b(taste|tastes|tasting|tasted|eat|eaten|eats|sample it|sensory|mouthfeel|sweetness|flavour score|hedonic)\b/i;
+
+/** Nothing may be eaten in a science laboratory. */
+export const nobodyTastesInALaboratory: Rule = ({ plan, place, rooms }) => {
+  if (place?.kind !== 'laboratory') return [];
+  const steps = plan.steps.filter(
+    (step) =>
+      tasting.test(step.text) &&
+      !/\b(do not|don’t|don't|never|no) (taste|eat|tasting|eating)\b/i.test(step.text),
+  );
+  const responses = plan.responses.filter((response) =>
+    tasting.test(`${response.name} ${response.instrument}`),
+  );
+  const first = steps[0];
+  if (!first && responses.length === 0) return [];
+  const kitchen = rooms.find((room) => room.place.kind === 'food-room');
+  return [
+    {
+      id: 'tasting-in-laboratory',
+      rank: 'stop',
+      at: first ? { section: 'method', item: first.id } : { section: 'fair-test', item: responses[0]!.id },
+      what: `Tasting in ${place.name}, a science laboratory`,
+      why: 'Benches, balances and glassware there have held chemicals. Nothing may be eaten unless room and equipment are for food only.',
+      working: workingOf([
+        ...steps.map((step) => `step: ${step.text}`),
+        ...responses.map((response) => `measured: ${response.name}`),
+        whoDecides,
+      ]),
+      ...(kitchen && {
+        remedy: {
+          label: `move it to ${kitchen.place.name}`,
+          apply: (was) => ({ ...was, roomId: kitchen.id }),
+        },
+      }),
+    },
+  ];
+};

@@ -1,0 +1,121 @@
+import { formatNumber, formatTemperature, listed } from '../../format';
+import { boilingIn, targetOf, workingOfTarget, type Plan, type Step } from '../../practical';
+import { hazards } from '../../safety';
+import { sugarStages, sugarStagesSource } from '../../sugar';
+import { seaLevelBoilingC } from '../../water';
+import { workingOf } from '../../working';
+import type { Rule } from '../remark';
+
+/** Smallest shift worth a word, °C. */
+const smallestShiftC = 0.5;
+const typedTemperature = /(\d{2,3}(?:[.,]\d)?)\s*°?\s*(C|F|degrees)\b/;
+
+/** A sea-level temperature written into a method that is done higher up. */
+export const endpointsAreLocal: Rule = ({ plan, place }) => {
+  if (plan.thermometer.in !== 'syrup') return [];
+  const { boilingC } = boilingIn(place);
+  if (Math.abs(seaLevelBoilingC - boilingC) < smallestShiftC) return [];
+  return plan.steps.flatMap((step) => {
+    const celsius = uncorrected(step);
+    if (celsius === null || celsius < 100) return [];
+    const target = targetOf(
+      { ...plan, thermometer: { ...plan.thermometer, in: 'syrup' } },
+      { kind: 'temperature', celsius, basis: 'sea-level' },
+      undefined,
+      place,
+    )!;
+    return [
+      {
+        id: `endpoint-not-local:${step.id}`,
+        rank: 'check' as const,
+        at: { section: 'method' as const, item: step.id },
+        what: `${formatNumber(celsius)} °C is not corrected for ${place?.name ?? 'this place'}`,
+        why: `Water boils at ${formatTemperature(boilingC)} here. The same syrup shows ${formatTemperature(target.localC)}; at ${formatNumber(celsius)} °C it has gone too far.`,
+        working: workingOfTarget(target, place),
+        remedy: {
+          label: `stop at ${formatTemperature(target.localC)} here`,
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((one) =>
+              one.id === step.id
+                ? {
+                    ...one,
+                    text: withoutTemperature(one),
+                    endpoint: { kind: 'temperature', celsius, basis: 'sea-level' },
+                  }
+                : one,
+            ),
+          }),
+        },
+      },
+    ];
+  });
+};
+
+/** The temperature a step ends at as it stands, °C, where nothing corrects it; else null. */
+function uncorrected(step: Step): number | null {
+  if (step.endpoint.kind === 'temperature')
+    return step.endpoint.basis === 'as-read' ? step.endpoint.celsius : null;
+  if (step.endpoint.kind === 'level') return null;
+  const typed = typedTemperature.exec(step.text);
+  if (!typed || hazards['hot-dish'].signs.test(step.text)) return null;
+  const value = Number(typed[1]!.replace(',', '.'));
+  return typed[2] === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
+}
+
+function withoutTemperature(step: Step): string {
+  if (step.endpoint.kind === 'temperature') return step.text;
+  return step.text
+    .replace(new RegExp(`\\s*\\b(to|until|at|reaches)?\\s*${typedTemperature.source}`), '')
+    .replace(/\s+([.,;])/g, '$1')
+    .trim();
+}
+
+/** Levels that leave what syrup can do: burnt sugar, or water still boiling off. */
+export const levelsAreSyrup: Rule = ({ plan }) => {
+  if (plan.factor.kind !== 'target' || plan.thermometer.in !== 'syrup') return [];
+  const burnt = sugarStages.at(-1)!.lowC;
+  const hot = plan.factor.levels.filter((level) => (level.value ?? 0) >= burnt);
+  if (hot.length === 0) return [];
+  return [
+    {
+      id: 'level-burnt',
+      rank: 'stop',
+      at: { section: 'fair-test' },
+      what: `${listed(hot.map((level) => `${formatNumber(level.value ?? 0)} °C`))} is burnt sugar`,
+      why: 'It smokes, catches and cannot be eaten. Keep levels below the burnt stage.',
+      working: workingOf([{ text: 'burnt from about', value: burnt, unit: '°C' }], [sugarStagesSource]),
+      remedy: {
+        label: 'take it out',
+        apply: (was) => ({
+          ...was,
+          factor: { ...was.factor, levels: was.factor.levels.filter((level) => (level.value ?? 0) < burnt) },
+        }),
+      },
+    },
+  ];
+};
+
+/** Targets rest on an altitude alone. */
+export const boilingPointIsMeasured: Rule = ({ plan, place }) => {
+  if (plan.thermometer.in !== 'syrup') return [];
+  const boiling = boilingIn(place);
+  if (boiling.basis === 'measured') return [];
+  const what =
+    boiling.basis === 'altitude'
+      ? 'Targets rest on the altitude alone'
+      : 'No place chosen: targets are sea-level ones';
+  return [
+    {
+      id: 'boiling-not-measured',
+      rank: 'note',
+      at: { section: 'fair-test', item: 'thermometer' },
+      what,
+      why: 'Weather moves boiling water by up to 1 °C, and thermometers differ. Boil some before the lesson and write down what it shows.',
+      working: workingOf([
+        { text: 'Water boils here at', value: boiling.boilingC, unit: '°C' },
+        { text: 'give or take', value: boiling.uncertaintyC, unit: '°C' },
+      ]),
+    },
+  ];
+};

@@ -1,0 +1,138 @@
+import { counted } from '../../format';
+import { timetableOf, type Plan } from '../../practical';
+import { workingOf } from '../../working';
+import type { Rule } from '../remark';
+
+/** The bell decides. */
+export const methodFitsThePeriod: Rule = ({ plan }) => {
+  if (plan.steps.length === 0) return [];
+  const timetable = timetableOf(plan);
+  const working = workingOf([
+    { text: 'briefing', value: plan.briefingMinutes, unit: 'min' },
+    ...timetable.steps.map(({ step }, i) => ({
+      text: `step ${i + 1}`,
+      value: step.minutes ?? 0,
+      unit: 'min',
+    })),
+    { text: 'clearing up', value: plan.clearUpMinutes, unit: 'min' },
+    {
+      text: `together, of ${plan.periodMinutes} min from bell to bell`,
+      value: timetable.endsMinute,
+      unit: 'min',
+    },
+  ]);
+  const spare = timetable.spareMinutes;
+  if (spare >= 0) {
+    if (spare > 5 || plan.steps.some((step) => step.when === 'lesson' && step.minutes === null)) return [];
+    return [
+      {
+        id: 'period-tight',
+        rank: 'note',
+        at: { section: 'time' },
+        what: spare === 0 ? 'Fits with nothing to spare' : `Fits with ${spare} min to spare`,
+        why: 'One late pan and the bell finds you at the sink.',
+        working,
+      },
+    ];
+  }
+  const movable = plan.steps.findLast(
+    (step) => step.when === 'lesson' && step.hands === 'waiting' && (step.minutes ?? 0) >= -spare,
+  );
+  const isLast = movable && plan.steps.filter((step) => step.when === 'lesson').at(-1)?.id === movable.id;
+  return [
+    {
+      id: 'period-over',
+      rank: 'stop',
+      at: { section: 'time' },
+      what: `${-spare} min over the bell`,
+      why: 'The lesson ends with hot pans on the bench. Shorten a step, do one before the lesson, or measure after it.',
+      working,
+      ...(isLast && {
+        remedy: {
+          label: 'let the last wait happen after the lesson',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((step) => (step.id === movable.id ? { ...step, when: 'after' } : step)),
+          }),
+        },
+      }),
+    },
+  ];
+};
+
+/** A step whose length nobody has said. */
+export const stepsHaveMinutes: Rule = ({ plan }) => {
+  const open = plan.steps.filter((step) => step.when === 'lesson' && step.minutes === null);
+  const first = open[0];
+  if (!first) return [];
+  return [
+    {
+      id: 'minutes-missing',
+      rank: 'check',
+      at: { section: 'method', item: first.id },
+      what:
+        open.length === 1
+          ? 'How long does this step take?'
+          : `${counted(open.length, 'step')} without minutes`,
+      why: 'Without them nobody can say whether the lesson fits.',
+      working: workingOf(open.map((step) => `minutes empty: ${step.text}`)),
+    },
+  ];
+};
+
+/** An early look that comes after the end. */
+export const looksComeEarly: Rule = ({ plan }) =>
+  plan.steps
+    .filter((step) => step.lookAt !== null && step.minutes !== null && step.lookAt >= step.minutes)
+    .map((step) => {
+      const early = Math.max(1, Math.round((step.minutes ?? 0) * 0.75));
+      return {
+        id: `look-too-late:${step.id}`,
+        rank: 'check' as const,
+        at: { section: 'method' as const, item: step.id },
+        what: `Look at ${step.lookAt} min in a step of ${step.minutes} min`,
+        why: 'An early look is there to catch it before it has gone too far.',
+        working: workingOf([
+          { text: 'look at', value: step.lookAt ?? 0, unit: 'min' },
+          { text: 'step ends at', value: step.minutes ?? 0, unit: 'min' },
+          { text: 'three quarters of the step', value: early, unit: 'min' },
+        ]),
+        ...(early < (step.minutes ?? 0) && {
+          remedy: {
+            label: `look at ${early} min`,
+            apply: (was: Plan): Plan => ({
+              ...was,
+              steps: was.steps.map((one) => (one.id === step.id ? { ...one, lookAt: early } : one)),
+            }),
+          },
+        }),
+      };
+    });
+
+/** A level factor of temperatures that no step ends at. */
+export const levelsAreUsed: Rule = ({ plan }) => {
+  if (plan.factor.kind !== 'target' || plan.factor.levels.length === 0 || plan.steps.length === 0) return [];
+  if (plan.steps.some((step) => step.endpoint.kind === 'level')) return [];
+  const waiting = plan.steps.find((step) => step.endpoint.kind === 'temperature');
+  return [
+    {
+      id: 'levels-unused',
+      rank: 'check',
+      at: { section: 'method', ...(waiting && { item: waiting.id }) },
+      what: 'No step ends at the station’s own level',
+      why: 'The stations differ in a temperature, but the method tells them all the same.',
+      working: workingOf(['steps that end at the level', { text: 'found', value: 0 }]),
+      ...(waiting && {
+        remedy: {
+          label: 'end that step at the level',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((step) =>
+              step.id === waiting.id ? { ...step, endpoint: { kind: 'level' } } : step,
+            ),
+          }),
+        },
+      }),
+    },
+  ];
+};

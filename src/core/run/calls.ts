@@ -1,0 +1,214 @@
+import { counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
+import type { Plan } from '../practical';
+import type { Rank } from '../review';
+import { workingOf, type Working } from '../working';
+import { isNearBoiling, soonS, type BenchSetting, type StationState } from './station-state';
+import { eventOf } from './steps';
+
+/** Something at the bench that wants the teacher, in words. */
+export interface Call {
+  id: string;
+  rank: Rank;
+  stations: number[];
+  what: string;
+  why: string;
+  working: Working;
+  /** One click's worth of help: the line that the quick line would be given. */
+  action?: { label: string; line: string };
+}
+
+/** Nothing logged for this long is worth a word, s. */
+const silenceS = 180;
+/** Two thermometers in one pan should agree within this, °C. */
+const disagreementC = 1.5;
+/** No syrup with water in it is hotter than this, °C. */
+const dryC = 185;
+
+const urgency: Record<Rank, number> = { stop: 0, check: 1, note: 2 };
+
+/** What needs the teacher now, most urgent first. */
+export function callsFor(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
+  const calls = states.flatMap((state) => [
+    ...targetCalls(setting.plan, state, unit),
+    ...timerCalls(state),
+    ...thermometerCalls(setting, state, unit),
+    ...silenceCalls(state),
+  ]);
+  return [...calls, ...plateauCall(setting, states, unit)].sort((a, b) => urgency[a.rank] - urgency[b.rank]);
+}
+
+function targetCalls(plan: Plan, state: StationState, unit: 'C' | 'F'): Call[] {
+  const { station, target, reading, forecast, step } = state;
+  if (!target || !reading || !step) return [];
+  const hot = step.endpoint.kind === 'level' || step.endpoint.kind === 'temperature';
+  const said = eventOf(step, plan.steps.indexOf(step));
+  const next = plan.steps[plan.steps.indexOf(step) + 1];
+  const then = next ? ` Then: ${next.text.charAt(0).toLowerCase()}${next.text.slice(1)}` : '';
+  const action = hot ? { action: { label: `log “${said}”`, line: `${station} ${said}` } } : {};
+  const lines = [
+    { text: 'now', value: reading.celsius, unit: '°C' },
+    { text: 'target here', value: target.localC, unit: '°C' },
+    ...(target.shifted ? [{ text: 'target at sea level', value: target.seaLevelC, unit: '°C' }] : []),
+  ];
+  if (state.phase === 'past-target' || state.phase === 'at-target') {
+    const over = Math.abs(reading.celsius - target.localC);
+    const past = state.phase === 'past-target';
+    const shown = unit === 'C' ? `${formatNumber(over, 1)} °C` : `${formatNumber(over * 1.8, 1)} °F`;
+    return [
+      {
+        id: `target:${station}`,
+        rank: 'stop',
+        stations: [station],
+        what: past ? `Station ${station}: ${shown} past target` : `Station ${station}: at target now`,
+        why: `${said.charAt(0).toUpperCase()}${said.slice(1)} now.${then}`,
+        working: workingOf(lines),
+        ...action,
+      },
+    ];
+  }
+  if (forecast?.kind !== 'reaching' || forecast.seconds > soonS) return [];
+  return [
+    {
+      id: `target:${station}`,
+      rank: 'check',
+      stations: [station],
+      what: `Station ${station}: ready in ${formatDuration(forecast.seconds)}`,
+      why: `Target ${formatTemperature(target.localC, unit)} here.${then || ' Be there.'}`,
+      working: workingOf([
+        ...lines,
+        { text: 'forecast', value: Math.round(forecast.seconds), unit: 's' },
+        {
+          text: `95 % interval: ${formatDuration(forecast.low)} to ${forecast.high === null ? 'open' : formatDuration(forecast.high)}`,
+        },
+      ]),
+      ...action,
+    },
+  ];
+}
+
+function timerCalls({ station, countdown, heating }: StationState): Call[] {
+  if (!countdown || heating) return [];
+  const { elapsedS, lengthS, lookInS } = countdown;
+  const working = workingOf([
+    { text: 'since it began', value: Math.round(elapsedS / 6) / 10, unit: 'min' },
+    { text: 'planned', value: lengthS / 60, unit: 'min' },
+  ]);
+  if (elapsedS >= lengthS) {
+    if (elapsedS > lengthS + 600) return [];
+    return [
+      {
+        id: `timer:${station}`,
+        rank: 'check',
+        stations: [station],
+        what: `Station ${station}: time is up`,
+        why: `${countdown.label}: ${formatDuration(lengthS)} are over.`,
+        working,
+      },
+    ];
+  }
+  if (lookInS === null || lookInS > 0 || lookInS < -120) return [];
+  return [
+    {
+      id: `look:${station}`,
+      rank: 'check',
+      stations: [station],
+      what: `Station ${station}: look now`,
+      why: `${countdown.label}: the early look, ${formatDuration(lengthS - elapsedS)} before the end.`,
+      working,
+    },
+  ];
+}
+
+function thermometerCalls(setting: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
+  const { station, reading, second, jump, heating } = state;
+  const calls: Call[] = [];
+  if (!reading || !heating) return calls;
+  if (second && Math.abs(second.celsius - reading.celsius) > disagreementC) {
+    calls.push({
+      id: `disagree:${station}`,
+      rank: 'check',
+      stations: [station],
+      what: `Station ${station}: two thermometers differ`,
+      why: `${formatTemperature(reading.celsius, unit)} and ${formatTemperature(second.celsius, unit)}. Same depth, bulb off the bottom? Check both in boiling water.`,
+      working: workingOf([
+        { text: 'difference', value: Math.abs(second.celsius - reading.celsius), unit: '°C' },
+        { text: 'a word from', value: disagreementC, unit: '°C' },
+      ]),
+    });
+  }
+  if (jump) {
+    calls.push({
+      id: `jump:${station}`,
+      rank: 'check',
+      stations: [station],
+      what: `Station ${station}: jumped ${formatNumber(Math.abs(jump.toC - jump.fromC), 0)} °C in ${formatDuration(Math.max(1, jump.overS))}`,
+      why: 'No pan does that. The reading is kept; look where the thermometer is, and correct it if it was a slip.',
+      working: workingOf([
+        { text: 'from', value: jump.fromC, unit: '°C' },
+        { text: 'to', value: jump.toC, unit: '°C' },
+      ]),
+    });
+  }
+  const hasWater = (setting.syrup?.waterG ?? 0) > 0;
+  if (hasWater && reading.celsius > dryC) {
+    calls.push({
+      id: `dry:${station}`,
+      rank: 'stop',
+      stations: [station],
+      what: `Station ${station}: ${formatTemperature(reading.celsius, unit)} with water in the formula`,
+      why: 'Syrup only gets this hot when its water is gone and the sugar burns. Off the heat if it is true; the reading is kept either way.',
+      working: workingOf([
+        { text: 'water in the formula', value: setting.syrup?.waterG ?? 0, unit: 'g' },
+        { text: 'reading', value: reading.celsius, unit: '°C' },
+      ]),
+    });
+  }
+  return calls;
+}
+
+function silenceCalls({ station, silentS, heating, reading, words, phase }: StationState): Call[] {
+  if (!heating || silentS === null || silentS < silenceS || phase === 'finished') return [];
+  return [
+    {
+      id: `silent:${station}`,
+      rank: 'check',
+      stations: [station],
+      what: `Station ${station}: nothing for ${formatDuration(silentS)}`,
+      why: reading ? `It was at ${formatTemperature(reading.celsius)}, ${words}.` : 'No reading yet.',
+      working: workingOf([
+        { text: 'since the last entry', value: Math.round(silentS), unit: 's' },
+        { text: 'a word from', value: silenceS, unit: 's' },
+      ]),
+    },
+  ];
+}
+
+/** One note for all the stations that have levelled off while their water boils away. */
+function plateauCall(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
+  if (setting.plan.thermometer.in !== 'syrup') return [];
+  const level = states.filter(
+    (state) => state.heating && state.plateau && isNearBoiling(state.plateau.levelC, setting.boilingC),
+  );
+  if (level.length === 0) return [];
+  const mean = level.reduce((sum, state) => sum + state.plateau!.levelC, 0) / level.length;
+  const who = level.length === 1 ? `Station ${level[0]!.station} has` : `${stationList(level)} have`;
+  return [
+    {
+      id: 'plateau',
+      rank: 'note',
+      stations: level.map((state) => state.station),
+      what: `${who} levelled off`,
+      why: `Near ${formatTemperature(mean, unit, 0)} the heat goes into steam, not into temperature. Ask the class why.`,
+      working: workingOf([
+        { text: 'water boils here at', value: setting.boilingC, unit: '°C' },
+        { text: 'level of these pans', value: mean, unit: '°C' },
+        'a pan counts as level below 0.9 °C a minute for a minute',
+      ]),
+    },
+  ];
+}
+
+function stationList(states: readonly StationState[]): string {
+  if (states.length > 5) return counted(states.length, 'station');
+  return `Stations ${listed(states.map((state) => String(state.station)))}`;
+}

@@ -1,0 +1,30 @@
+import { lessonSteps, eventOf } from './steps';
+import type { QuickLineContext } from './quick-line';
+
+/**
+ * Whole lines that the typed beginning could become: events of the method, responses, `all`, `timer`.
+ * Nothing is offered while a number is being typed.
+ */
+export function completionsOf(line: string, context: QuickLineContext): string[] {
+  const match = /^(\S+)\s+(.*)$/s.exec(line);
+  if (!match) {
+    return line.trim() !== '' && 'all'.startsWith(line.trim().toLowerCase()) ? ['all '] : [];
+  }
+  const [, who = '', rest = ''] = match;
+  if (/^[\d/!−-]/.test(rest)) return [];
+  const station = Number(who);
+  const current = context.stations.includes(station) ? context.currentStep(station) : undefined;
+  const steps = lessonSteps(context.plan);
+  const events = [...(current ? [current] : []), ...steps.filter((step) => step !== current)].map((step) =>
+    eventOf(step, context.plan.steps.indexOf(step)),
+  );
+  const measures = context.plan.responses.map((response) => `${response.name} `);
+  const words = [...events, ...measures, 'timer '];
+  return words
+    .filter(
+      (word) =>
+        word.toLowerCase().startsWith(rest.toLowerCase()) && word.toLowerCase() !== rest.toLowerCase(),
+    )
+    .slice(0, 5)
+    .map((word) => `${who} ${word}`);
+}

@@ -1,0 +1,224 @@
+import { indexAt } from '../trace';
+import type {
+  DeviationBody,
+  Entry,
+  EventBody,
+  MeasurementBody,
+  ObservationBody,
+  RecordedBody,
+  TimerBody,
+} from './entry';
+
+/** A recorded body with where and when it was written. */
+export interface Noted<B> {
+  id: string;
+  station: number | null;
+  at: number;
+  body: B;
+  /** Set when a correction stands on top of what was first written. */
+  corrected: boolean;
+}
+
+/** The readings of one thermometer, in order of time; a growing trace. */
+export interface ReadingTrace {
+  ids: string[];
+  /** Seconds since the notebook's zero. */
+  seconds: number[];
+  celsius: number[];
+}
+
+/** What has been noted at one station, with corrections applied. */
+export interface StationNotes {
+  /** By thermometer number. */
+  readings: Map<number, ReadingTrace>;
+  observations: Noted<ObservationBody>[];
+  events: Noted<EventBody>[];
+  measurements: Noted<MeasurementBody>[];
+  deviations: Noted<DeviationBody>[];
+  timers: Noted<TimerBody>[];
+  /** When the last entry happened, ms; null for none. */
+  lastAt: number | null;
+}
+
+const listOf = {
+  observation: 'observations',
+  event: 'events',
+  measurement: 'measurements',
+  deviation: 'deviations',
+  timer: 'timers',
+} as const;
+
+/**
+ * The notebook of a run as it reads with all corrections in place. Entries may come in any order and more than
+ * once; the state is the same.
+ */
+export class Notebook {
+  readonly zeroMs: number;
+  readonly #stations = new Map<number, StationNotes>();
+  readonly #everywhere = emptyNotes();
+  readonly #seen = new Set<string>();
+  /** Where a recorded entry went, for corrections: kind, station, thermometer. */
+  readonly #placed = new Map<string, { body: RecordedBody; station: number | null; at: number }>();
+  /** Where struck-out entries stood, so that a later correction can bring them back. */
+  readonly #origin = new Map<string, { body: RecordedBody; station: number | null; at: number }>();
+  /** Corrections that came before what they correct. */
+  readonly #early = new Map<string, Entry[]>();
+  /** A correction may itself be corrected: each points to the entry first written. */
+  readonly #roots = new Map<string, string>();
+  readonly #lastCorrection = new Map<string, number>();
+
+  /** @param zeroMs the moment traces count their seconds from: the start of the run */
+  constructor(zeroMs: number, stations: readonly number[]) {
+    this.zeroMs = zeroMs;
+    for (const station of stations) this.#stations.set(station, emptyNotes());
+  }
+
+  /** @returns how many of the entries were new */
+  add(entries: readonly Entry[]): number {
+    let added = 0;
+    for (const entry of entries) {
+      if (this.#seen.has(entry.id)) continue;
+      this.#seen.add(entry.id);
+      added += 1;
+      if (entry.body.kind === 'correction') this.#correct(entry);
+      else this.#record(entry, entry.body);
+    }
+    return added;
+  }
+
+  has(id: string): boolean {
+    return this.#seen.has(id);
+  }
+
+  get stations(): number[] {
+    return [...this.#stations.keys()];
+  }
+
+  station(station: number): StationNotes {
+    return this.#stations.get(station) ?? emptyNotes();
+  }
+
+  /** What was noted for all stations at once. */
+  get everywhere(): StationNotes {
+    return this.#everywhere;
+  }
+
+  /** The last reading of a thermometer at a station, as it now stands. */
+  lastReading(station: number, probe = 1): { id: string; celsius: number; at: number } | null {
+    const trace = this.station(station).readings.get(probe);
+    if (!trace || trace.ids.length === 0) return null;
+    const last = trace.ids.length - 1;
+    return {
+      id: trace.ids[last]!,
+      celsius: trace.celsius[last]!,
+      at: this.zeroMs + trace.seconds[last]! * 1000,
+    };
+  }
+
+  /** What an entry says now, corrections applied; undefined when it is unknown or struck out. */
+  bodyOf(id: string): RecordedBody | undefined {
+    return this.#placed.get(id)?.body;
+  }
+
+  #notes(station: number | null): StationNotes {
+    if (station === null) return this.#everywhere;
+    let notes = this.#stations.get(station);
+    if (!notes) this.#stations.set(station, (notes = emptyNotes()));
+    return notes;
+  }
+
+  #record(entry: Entry, body: RecordedBody) {
+    this.#roots.set(entry.id, entry.id);
+    this.#place(entry.id, entry.station, entry.at, body, false);
+    const notes = this.#notes(entry.station);
+    notes.lastAt = Math.max(notes.lastAt ?? entry.at, entry.at);
+    const waiting = this.#early.get(entry.id);
+    if (waiting) {
+      this.#early.delete(entry.id);
+      for (const correction of waiting) this.#correct(correction);
+    }
+  }
+
+  #correct(entry: Entry) {
+    if (entry.body.kind !== 'correction') return;
+    const root = this.#roots.get(entry.body.corrects);
+    if (root === undefined) {
+      const waiting = this.#early.get(entry.body.corrects) ?? [];
+      this.#early.set(entry.body.corrects, [...waiting, entry]);
+      return;
+    }
+    this.#roots.set(entry.id, root);
+    if ((this.#lastCorrection.get(root) ?? -Infinity) <= entry.at) {
+      this.#lastCorrection.set(root, entry.at);
+      const was = this.#placed.get(root) ?? this.#origin.get(root);
+      if (was) {
+        this.#remove(root);
+        this.#origin.set(root, was);
+        if (entry.body.to) this.#place(root, was.station, was.at, entry.body.to, true);
+      }
+    }
+    const waiting = this.#early.get(entry.id);
+    if (waiting) {
+      this.#early.delete(entry.id);
+      for (const correction of waiting) this.#correct(correction);
+    }
+  }
+
+  #place(id: string, station: number | null, at: number, body: RecordedBody, corrected: boolean) {
+    this.#placed.set(id, { body, station, at });
+    const notes = this.#notes(station);
+    if (body.kind === 'reading') {
+      let trace = notes.readings.get(body.probe);
+      if (!trace) notes.readings.set(body.probe, (trace = { ids: [], seconds: [], celsius: [] }));
+      const second = (at - this.zeroMs) / 1000;
+      const end = trace.seconds.length;
+      if (end === 0 || trace.seconds[end - 1]! <= second) {
+        trace.ids.push(id);
+        trace.seconds.push(second);
+        trace.celsius.push(body.celsius);
+      } else {
+        const index = indexAt(trace, second);
+        trace.ids.splice(index, 0, id);
+        trace.seconds.splice(index, 0, second);
+        trace.celsius.splice(index, 0, body.celsius);
+      }
+      return;
+    }
+    const list = notes[listOf[body.kind]] as Noted<RecordedBody>[];
+    const noted = { id, station, at, body, corrected };
+    let index = list.length;
+    while (index > 0 && list[index - 1]!.at > at) index -= 1;
+    list.splice(index, 0, noted);
+  }
+
+  #remove(id: string) {
+    const was = this.#placed.get(id);
+    if (!was) return;
+    this.#placed.delete(id);
+    const notes = this.#notes(was.station);
+    if (was.body.kind === 'reading') {
+      const trace = notes.readings.get(was.body.probe);
+      const index = trace?.ids.lastIndexOf(id) ?? -1;
+      if (!trace || index < 0) return;
+      trace.ids.splice(index, 1);
+      trace.seconds.splice(index, 1);
+      trace.celsius.splice(index, 1);
+      return;
+    }
+    const list = notes[listOf[was.body.kind]] as Noted<RecordedBody>[];
+    const index = list.findIndex((noted) => noted.id === id);
+    if (index >= 0) list.splice(index, 1);
+  }
+}
+
+function emptyNotes(): StationNotes {
+  return {
+    readings: new Map(),
+    observations: [],
+    events: [],
+    measurements: [],
+    deviations: [],
+    timers: [],
+    lastAt: null,
+  };
+}

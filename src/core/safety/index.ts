@@ -1,0 +1,1 @@
+export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';

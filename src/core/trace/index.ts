@@ -1,0 +1,12 @@
+export { extremesKept } from './downsample';
+export { findJumps, type Jump } from './jumps';
+export { findPlateaus, presentPlateau, type Plateau } from './plateau';
+export { robustSlope, type RobustSlope } from './robust-slope';
+export {
+  correctedC,
+  twoPointCorrection,
+  twoPointSource,
+  type ThermometerCorrection,
+} from './thermometer-correction';
+export { timeToTarget, type Forecast } from './time-to-target';
+export { indexAt, readingRangeC, windowOf, type Trace } from './trace';

@@ -1,0 +1,67 @@
+import { medianOf } from '../numeric';
+import { windowOf, type Trace } from './trace';
+
+/** A stretch in which the temperature stayed nearly level. */
+export interface Plateau {
+  fromS: number;
+  toS: number;
+  levelC: number;
+}
+
+/** Readings are gathered into blocks of this length and each block speaks with its median, s. */
+const blockS = 10;
+/** A plateau lasts at least this long, s … */
+const shortestS = 60;
+/** … and moves by less than this, °C a second (0.9 °C a minute). */
+const levelCPerS = 0.015;
+
+/**
+ * All plateaus of a trace, in order of time. A block belongs to one when the trend over the minute around it
+ * is flat; noise of a few tenths and single wild readings do not break it.
+ */
+export function findPlateaus(trace: Trace): Plateau[] {
+  const blocks = blockMedians(trace);
+  const reach = Math.round(shortestS / blockS / 2);
+  const plateaus: Plateau[] = [];
+  let run: { at: number; celsius: number }[] = [];
+  const close = () => {
+    const [first, last] = [run[0], run.at(-1)];
+    if (first && last && last.at - first.at >= shortestS - blockS) {
+      plateaus.push({ fromS: first.at, toS: last.at, levelC: medianOf(run.map((block) => block.celsius)) });
+    }
+    run = [];
+  };
+  blocks.forEach((block, i) => {
+    const before = blocks[Math.max(0, i - reach)]!;
+    const after = blocks[Math.min(blocks.length - 1, i + reach)]!;
+    const span = after.at - before.at;
+    const flat = span > 0 && Math.abs(after.celsius - before.celsius) / span < levelCPerS;
+    const gap = run.length > 0 && block.at - run.at(-1)!.at > shortestS;
+    if (!flat || gap) close();
+    if (flat) run.push(block);
+  });
+  close();
+  return plateaus;
+}
+
+/** The plateau a trace is on at `nowS`, or null. Looks back over the last three minutes only. */
+export function presentPlateau(trace: Trace, nowS: number): Plateau | null {
+  const recent = windowOf(trace, nowS - 180, nowS);
+  const last = findPlateaus(recent).at(-1);
+  return last && nowS - last.toS <= 2 * blockS ? last : null;
+}
+
+function blockMedians(trace: Trace): { at: number; celsius: number }[] {
+  const blocks: { at: number; celsius: number }[] = [];
+  const n = trace.seconds.length;
+  for (let i = 0; i < n;) {
+    const start = trace.seconds[i]!;
+    const values: number[] = [];
+    while (i < n && trace.seconds[i]! < start + blockS) {
+      values.push(trace.celsius[i]!);
+      i += 1;
+    }
+    blocks.push({ at: (start + trace.seconds[i - 1]!) / 2, celsius: medianOf(values) });
+  }
+  return blocks;
+}

@@ -1,0 +1,9 @@
+export {
+  absoluteZeroC,
+  celsiusFromFahrenheit,
+  convertTemperature,
+  fahrenheitFromCelsius,
+  temperatureUnits,
+  type TemperatureUnit,
+} from './temperature';
+export { metresPerFoot } from './length';

@@ -1,0 +1,12 @@
+export { altitudeRangeM, pressureAtAltitude, standardAtmosphereSource } from './atmosphere';
+export { saturationPressureMPa, saturationSource, saturationTemperatureK } from './saturation';
+export {
+  altitudeOfBoiling,
+  boilingAtAltitude,
+  boilingAtPressure,
+  measuredBoilingRangeC,
+  seaLevelBoilingC,
+} from './boiling';
+export { localBoiling, type BoilingEvidence, type LocalBoiling } from './local-boiling';
+export { latentHeat, latentHeatSource } from './latent-heat';
+export { evaporationMinutes } from './evaporation';

@@ -1,0 +1,2 @@
+export type { Source, SourceKind, Working, WorkingLine } from './working';
+export { workingOf } from './working-of';
