@@ -1,0 +1,186 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { examplePlan, type Plan } from '../core/practical';
+import { check } from './check';
+import { isSoundEntry } from './check-entries';
+import { EntryBatch } from './entries';
+import { PlanDto } from './plan';
+import { problemSentence } from './problem';
+import { RoomInput } from './rooms';
+
+const errorsOf = (result: ReturnType<typeof check>) => ('errors' in result ? result.errors : []);
+const entry = (body: object, more: object = {}) => ({
+  id: '01890a5d-ac96-774b-bcce-b302099a8057',
+  station: 4,
+  at: Date.UTC(2026, 10, 24),
+  offset: 60,
+  body,
+  ...more,
+});
+const reading = { kind: 'reading', celsius: 118.5, probe: 1, unit: 'C', source: 'typed' };
+
+describe('the contract', () => {
+  it('lets a sound plan through unchanged', () => {
+    const checked = check(PlanDto, structuredClone(examplePlan));
+    expect('value' in checked && JSON.parse(JSON.stringify(checked.value))).toEqual(examplePlan);
+  });
+
+  it.each<[string, object, string, string]>([
+    ['an empty title', { title: '  ' }, '/title', 'text of 1 to 120 characters, not only blanks'],
+    [
+      'a level given twice',
+      {
+        factor: {
+          ...examplePlan.factor,
+          levels: [examplePlan.factor.levels[0], { ...examplePlan.factor.levels[0], id: 'x' }],
+        },
+      },
+      '/factor/levels',
+      'each level once; “140 °C” is there twice',
+    ],
+    ['a letter in a number', { stations: '1l' }, '/stations', 'a whole number from 1 to 40'],
+    ['an unknown field', { colour: 'red' }, '/colour', 'nothing: this field is not known'],
+    [
+      'an unknown hazard',
+      { steps: [{ ...examplePlan.steps[0], hazards: ['lava'] }] },
+      '/steps/0/hazards',
+      'any of hot-sugar',
+    ],
+    [
+      'a wild endpoint',
+      {
+        steps: [
+          { ...examplePlan.steps[0], endpoint: { kind: 'temperature', celsius: 1500, basis: 'as-read' } },
+        ],
+      },
+      '/steps/0/endpoint',
+      'celsius −90 to 400',
+    ],
+  ])('refuses %s, naming the place', (_, patch, pointer, allowed) => {
+    const [error] = errorsOf(check(PlanDto, { ...examplePlan, ...patch } as unknown as Plan));
+    expect(error?.pointer).toBe(pointer);
+    expect(error?.allowed).toContain(allowed);
+  });
+
+  it('refuses an altitude of 90 km in a sentence', () => {
+    const room = {
+      name: 'Kitchen',
+      kind: 'food-room',
+      altitudeM: 90_000,
+      measuredBoilingC: null,
+      stations: 8,
+      balanceG: 1,
+    };
+    expect(errorsOf(check(RoomInput, room)).map(problemSentence)).toEqual([
+      'altitudeM is 90000; allowed: a number from -430 to 6000 m',
+    ]);
+  });
+
+  it('never breaks on rubbish in any field: it is refused, or it is sound', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...Object.keys(examplePlan)), fc.anything(), (field, rubbish) => {
+        const result = check(PlanDto, { ...examplePlan, [field]: rubbish });
+        if ('value' in result) expect(JSON.parse(JSON.stringify(result.value))).toHaveProperty(field);
+        else expect(result.errors[0]?.pointer.startsWith(`/${field}`)).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  const bodies = [
+    reading,
+    { kind: 'observation', text: 'golden', when: 'during', sense: 'colour' },
+    { kind: 'event', text: 'soda in', stepId: null },
+    { kind: 'measurement', responseId: null, name: 'mass', value: 86.2, unit: 'g' },
+    { kind: 'deviation', text: 'dropped an egg' },
+    { kind: 'timer', label: '', minutes: 20, lookAt: 15 },
+    { kind: 'correction', corrects: 'e1', to: reading },
+    { kind: 'correction', corrects: 'e1', to: null },
+  ];
+
+  it('knows the entry kinds apart, corrections and what they put in place included', () => {
+    expect(check(EntryBatch, { entries: bodies.map((body) => entry(body)) })).toHaveProperty('value');
+  });
+
+  it.each<[string, object, string]>([
+    ['1500 °C', entry({ ...reading, celsius: 1500 }), '/entries/0/body/celsius'],
+    ['−91 °C', entry({ ...reading, celsius: -91 }), '/entries/0/body/celsius'],
+    ['a kind nobody knows', entry({ kind: 'rumour', text: 'x' }), '/entries/0/body'],
+    ['no body', entry(undefined as never), '/entries/0/body'],
+    [
+      'a correction to nonsense',
+      entry({ kind: 'correction', corrects: 'e1', to: { ...reading, celsius: 1500 } }),
+      '/entries/0/body/to/celsius',
+    ],
+    [
+      'a correction of a correction’s shape',
+      entry({ kind: 'correction', corrects: 'e1', to: { kind: 'correction', corrects: 'a', to: null } }),
+      '/entries/0/body/to',
+    ],
+    ['a station that is text', entry(reading, { station: '4' }), '/entries/0/station'],
+    ['an extra field', entry({ ...reading, secret: 1 }), '/entries/0/body/secret'],
+  ])('refuses an entry with %s', (_, wrong, pointer) => {
+    expect(errorsOf(check(EntryBatch, { entries: [wrong] }))[0]?.pointer).toContain(pointer);
+  });
+
+  it('judges entries the same by its quick predicates as by its decorators', () => {
+    const values = fc.oneof(
+      fc.anything({ maxDepth: 1 }),
+      fc.constantFrom(
+        0,
+        1,
+        9,
+        10,
+        -90,
+        400,
+        400.5,
+        99,
+        100,
+        '',
+        ' ',
+        'x',
+        'C',
+        'before',
+        null,
+        Infinity,
+        1e9,
+        600,
+        601,
+      ),
+      fc.constantFrom(...bodies),
+    );
+    const fields = ['id', 'station', 'at', 'offset', 'body', 'extra'];
+    const bodyFields = [
+      'kind',
+      'celsius',
+      'probe',
+      'text',
+      'when',
+      'sense',
+      'value',
+      'unit',
+      'minutes',
+      'lookAt',
+      'to',
+      'corrects',
+    ];
+    let sound = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...bodies),
+        fc.option(fc.tuple(fc.constantFrom(...fields), values)),
+        fc.option(fc.tuple(fc.constantFrom(...bodyFields), values)),
+        (body, change, bodyChange) => {
+          const changed = entry(bodyChange ? { ...body, [bodyChange[0]]: bodyChange[1] } : body);
+          const candidate = change ? { ...changed, [change[0]]: change[1] } : changed;
+          const quick = isSoundEntry(candidate);
+          expect(quick).toBe('value' in check(EntryBatch, { entries: [candidate] }));
+          if (quick) sound += 1;
+        },
+      ),
+      { numRuns: 3000 },
+    );
+    // Enough of the candidates were sound for the comparison to mean something.
+    expect(sound).toBeGreaterThan(100);
+  });
+});
