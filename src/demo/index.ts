@@ -1,0 +1,2 @@
+export { demoSchool, type DemoSchool } from './school';
+export { SimulatedClass } from './simulated-class';

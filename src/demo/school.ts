@@ -1,0 +1,238 @@
+import { v7 as uuid } from 'uuid';
+import type { NewClass } from '../contract/classes';
+import type { NewPractical } from '../contract/practicals';
+import type { NewRoom } from '../contract/rooms';
+import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
+import type { Run } from '../contract/runs';
+import { allocateLevels } from '../core/design';
+import { examplePlan, type Place, type Plan } from '../core/practical';
+import { seededRandom } from '../core/random';
+import { classTable, Notebook, type Entry, type EntryBody } from '../core/run';
+import { pearSlices } from './practicals/pear-slices';
+import { sodaScones } from './practicals/soda-scones';
+import { honeycombMeasures, SimulatedClass } from './simulated-class';
+
+/** Everything the invented school begins with. */
+export interface DemoSchool {
+  settings: Record<string, string>;
+  rooms: NewRoom[];
+  classes: NewClass[];
+  practicals: NewPractical[];
+  /** Runs with their logs: one finished, one in progress, two to come. */
+  runs: RunFile[];
+}
+
+const minute = 60_000;
+const day = 24 * 60 * minute;
+
+const rooms: NewRoom[] = [
+  {
+    id: 'room-kitchen',
+    name: 'Food room 2',
+    kind: 'food-room',
+    altitudeM: 1200,
+    measuredBoilingC: null,
+    stations: 12,
+    balanceG: 0.1,
+  },
+  {
+    id: 'room-lab',
+    name: 'Laboratory 5',
+    kind: 'laboratory',
+    altitudeM: 1200,
+    measuredBoilingC: 95.8,
+    stations: 10,
+    balanceG: 0.01,
+  },
+];
+
+const classes: NewClass[] = [
+  { id: 'class-9b', name: '9B', students: 24, unit: 'C' },
+  { id: 'class-10a', name: '10A', students: 22, unit: 'C' },
+  { id: 'class-11f', name: '11 Food', students: 16, unit: 'F' },
+];
+
+const honeycomb: Plan = { ...examplePlan, roomId: 'room-kitchen' };
+
+/** Reads a room as the place it is. */
+function placeOf({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: NewRoom): Place {
+  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG };
+}
+
+interface Lesson {
+  practicalId: string;
+  plan: Plan;
+  room: NewRoom;
+  group: NewClass;
+  startsAt: number;
+  seed: number;
+  stations: number;
+  probes: Run['probes'];
+}
+
+/** The invented school, its week laid around `now`. */
+export function demoSchool(now: number): DemoSchool {
+  const practicals: NewPractical[] = [
+    { id: 'practical-honeycomb', plan: honeycomb },
+    { id: 'practical-pears', plan: pearSlices },
+    { id: 'practical-scones', plan: sodaScones },
+  ];
+  const [kitchen, lab] = rooms as [NewRoom, NewRoom];
+  const [nineB, tenA, elevenFood] = classes as [NewClass, NewClass, NewClass];
+  const boil = {
+    practicalId: 'practical-honeycomb',
+    plan: honeycomb,
+    room: kitchen,
+    stations: 12,
+    probes: 'simulated' as const,
+  };
+  const quarter = Math.floor(now / (15 * minute)) * 15 * minute;
+  return {
+    settings: { name: 'Larkfell School', teacher: 'M. Ashdown', demo: 'yes' },
+    rooms,
+    classes,
+    practicals,
+    runs: [
+      finishedRun({ ...boil, group: tenA, startsAt: lessonOn(now, -1, 10, 5), seed: 20 }),
+      runInProgress({ ...boil, group: nineB, startsAt: quarter - 15 * minute, seed: 31 }, now),
+      runToCome({
+        practicalId: 'practical-scones',
+        plan: sodaScones,
+        room: kitchen,
+        group: elevenFood,
+        startsAt: lessonOn(now, 1, 9, 15),
+        seed: 7,
+        stations: 8,
+        probes: 'none',
+      }),
+      runToCome({
+        practicalId: 'practical-pears',
+        plan: pearSlices,
+        room: lab,
+        group: tenA,
+        startsAt: lessonOn(now, 7, 11, 10),
+        seed: 12,
+        stations: 8,
+        probes: 'none',
+      }),
+    ],
+  };
+}
+
+/** A school day some days away (weekends moved past), at a time of day. */
+function lessonOn(now: number, days: number, hour: number, minutes: number): number {
+  const date = new Date(now + days * day);
+  while (date.getDay() === 0 || date.getDay() === 6) date.setTime(date.getTime() + (days < 0 ? -day : day));
+  date.setHours(hour, minutes, 0, 0);
+  return date.getTime();
+}
+
+function runOf(lesson: Lesson, startedAt: number | null): Run {
+  const stations = Array.from({ length: lesson.stations }, (_, i) => i + 1);
+  const levelIds = lesson.plan.factor.levels.map((level) => level.id);
+  return {
+    id: uuid(),
+    practicalId: lesson.practicalId,
+    revision: 1,
+    plan: lesson.plan,
+    roomId: lesson.room.id,
+    place: placeOf(lesson.room),
+    classId: lesson.group.id,
+    className: lesson.group.name,
+    students: lesson.group.students,
+    unit: lesson.group.unit,
+    startsAt: lesson.startsAt,
+    stations,
+    seed: lesson.seed,
+    allocation: allocateLevels(stations, levelIds, lesson.plan.order, lesson.seed),
+    probes: lesson.probes,
+    status: startedAt === null ? 'planned' : 'running',
+    startedAt,
+    finishedAt: null,
+    clock: startedAt === null ? null : { anchorRunMs: startedAt, anchorWallMs: startedAt, speed: 1 },
+  };
+}
+
+function fileOf(lesson: Lesson, run: Run, entries: readonly Entry[]): RunFile {
+  return {
+    format: runFileFormat,
+    version: runFileVersion,
+    exportedAt: new Date(run.startsAt).toISOString(),
+    practical: {
+      id: run.practicalId,
+      revision: run.revision,
+      savedAt: run.startsAt - 6 * day,
+      plan: run.plan,
+    },
+    room: lesson.room,
+    class: lesson.group,
+    run: {
+      id: run.id,
+      startsAt: run.startsAt,
+      seed: run.seed,
+      probes: run.probes,
+      allocation: run.allocation,
+      place: run.place,
+      startedAt: run.startedAt,
+      finishedAt: run.finishedAt,
+      clock: run.clock,
+    },
+    entries: entries.map((entry) => ({ ...entry, arrivedAt: entry.at + 400 })),
+  };
+}
+
+const runToCome = (lesson: Lesson) => fileOf(lesson, runOf(lesson, null), []);
+
+/** The lesson going on now: under way for long enough that some pans stand on the plateau and some climb. */
+function runInProgress(lesson: Lesson, now: number): RunFile {
+  const startedAt = now - 16 * minute;
+  const run = runOf(lesson, startedAt);
+  const entries = new SimulatedClass(run, [], null).advance(now);
+  const clock = { anchorRunMs: now, anchorWallMs: now, speed: 1 };
+  return fileOf(lesson, { ...run, clock }, entries);
+}
+
+/** A lesson that is over, every value measured, with the mishaps of a real one. */
+function finishedRun(lesson: Lesson): RunFile {
+  const startedAt = lesson.startsAt + 6 * minute;
+  const run = runOf(lesson, startedAt);
+  const entries = new SimulatedClass(run, [], null).advance(startedAt + 58 * minute);
+  const notebook = new Notebook(startedAt, run.stations);
+  notebook.add(entries);
+  const levels = new Map(run.allocation.map(({ station, levelId }) => [station, levelId]));
+  const random = seededRandom(lesson.seed);
+  const late = (minutes: number, station: number | null, body: EntryBody): Entry => ({
+    id: uuid(),
+    station,
+    at: startedAt + minutes * minute,
+    offset: -new Date(startedAt).getTimezoneOffset(),
+    body,
+  });
+  const measured = classTable(lesson.plan, run.place, levels, notebook).flatMap((row) =>
+    honeycombMeasures(lesson.plan, row.reachedSeaLevelC ?? row.level?.value ?? 145, random).map((body, i) =>
+      late(50 + i + row.station / 20, row.station, body),
+    ),
+  );
+  const mishaps = [
+    late(4.2, 5, { kind: 'deviation', text: 'ran out of caster sugar, used 20 g granulated' }),
+    late(9.5, null, { kind: 'event', text: 'window opened', stepId: null }),
+    late(52.4, 2, { kind: 'observation', text: 'splinters, glassy', when: 'after', sense: 'texture' }),
+    late(53.1, 9, { kind: 'observation', text: 'bends before it breaks', when: 'after', sense: 'texture' }),
+  ];
+  const slip = measured.find(
+    (entry) => entry.body.kind === 'measurement' && entry.body.responseId === 'bubble',
+  )!;
+  const wrong: Entry = {
+    ...slip,
+    id: uuid(),
+    at: slip.at - 30_000,
+    body: { ...slip.body, value: 26 } as EntryBody,
+  };
+  const corrected = [
+    ...measured.filter((entry) => entry !== slip),
+    wrong,
+    late(55, slip.station, { kind: 'correction', corrects: wrong.id, to: slip.body as never }),
+  ];
+  const all = [...entries, ...corrected, ...mishaps].sort((a, b) => a.at - b.at);
+  return fileOf(lesson, { ...run, status: 'finished', finishedAt: startedAt + 60 * minute }, all);
+}

@@ -1,0 +1,213 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Practical, Revision, StaleEdit } from '../contract/practicals';
+import type { ProblemDocument } from '../contract/problem';
+import type { Imported, RunFile } from '../contract/run-file';
+import type { Run, RunNow } from '../contract/runs';
+import { examplePlan } from '../core/practical';
+import { runTime } from '../core/run';
+import { backUp } from './db/backup';
+import { NewerFile, openDatabase } from './db/open';
+import { entryAt, readingOf, runningApp, startedRun, type RunningApp } from './testing/running-app';
+
+let server: RunningApp;
+let run: string;
+
+beforeAll(async () => {
+  server = await runningApp();
+  run = await startedRun(server);
+});
+afterAll(() => server.stop());
+
+describe('plans', () => {
+  it('are kept as revisions, and a stale edit is refused with both versions', async () => {
+    const edit = (basedOn: number, question: string) =>
+      server.send('POST', '/api/practicals/honeycomb/revisions', {
+        basedOn,
+        plan: { ...examplePlan, question },
+      });
+    const first = (await edit(1, 'Does it snap?')).body as Revision;
+    expect(first.number).toBe(2);
+    const stale = await edit(1, 'Does it bend?');
+    expect(stale.status).toBe(409);
+    const both = stale.body as unknown as StaleEdit;
+    expect([both.current.plan.question, both.yours.question]).toEqual(['Does it snap?', 'Does it bend?']);
+    expect(((await edit(2, 'Does it snap?')).body as Revision).number).toBe(2);
+    const revisions = (await server.get('/api/practicals/honeycomb/revisions')).body as Revision[];
+    expect(revisions.map((revision) => revision.number)).toEqual([2, 1]);
+    // The run stands on the revision it was made from, whatever the plan does since.
+    expect(((await server.get(`/api/runs/${run}`)).body as RunNow).run.plan.question).toBe(
+      examplePlan.question,
+    );
+  });
+
+  it('are refused with the field named', async () => {
+    const { status, body } = await server.send('POST', '/api/practicals', {
+      id: 'x',
+      plan: { ...examplePlan, title: '' },
+    });
+    expect(status).toBe(422);
+    expect((body as ProblemDocument).errors).toMatchObject([
+      { pointer: '/plan/title', field: 'title', value: '' },
+    ]);
+  });
+});
+
+describe('rooms', () => {
+  it('refuse 90 km and a stale change', async () => {
+    const rooms = (await server.get('/api/rooms')).body as [Record<string, unknown>];
+    const { id, ...room } = rooms[0];
+    const put = (change: object) => server.send('PUT', `/api/rooms/${String(id)}`, { ...room, ...change });
+    expect(((await put({ altitudeM: 90_000 })).body as ProblemDocument).errors?.[0]?.field).toBe('altitudeM');
+    expect((await put({ altitudeM: 1300 })).status).toBe(200);
+    expect((await put({ altitudeM: 1400 })).status).toBe(409);
+  });
+});
+
+describe('runs', () => {
+  it('take a layout from a seed, and only simulate what can be simulated', async () => {
+    const { run: kept } = (await server.get(`/api/runs/${run}`)).body as RunNow;
+    expect(kept.allocation).toHaveLength(4);
+    expect(new Set(kept.allocation.map((one) => one.levelId)).size).toBe(4);
+    const dry = { ...examplePlan, formula: examplePlan.formula.filter((one) => one.id === 'soda') };
+    const practical = (await server.send('POST', '/api/practicals', { id: 'dry', plan: dry }))
+      .body as Practical;
+    const { status, body } = await server.send('POST', '/api/runs', {
+      id: 'dry-run',
+      practicalId: practical.id,
+      revision: 1,
+      roomId: 'kitchen',
+      classId: '9b',
+      startsAt: Date.now(),
+      stations: 4,
+      probes: 'simulated',
+    });
+    expect(status).toBe(422);
+    expect((body as ProblemDocument).errors?.[0]?.pointer).toBe('/probes');
+    expect((await server.send('POST', `/api/runs/${run}/clock`, { speed: 60 })).status).toBe(422);
+  });
+});
+
+describe('a run file', () => {
+  it('comes back on an empty database as the same file, and a second time changes nothing', async () => {
+    const first = entryAt(Date.now(), 1, readingOf(118.5));
+    await server.send('POST', `/api/runs/${run}/log`, {
+      entries: [
+        first,
+        entryAt(Date.now(), 1, { kind: 'correction', corrects: first.id, to: readingOf(118) as never }),
+        entryAt(Date.now(), null, { kind: 'event', text: '=window, "opened"', stepId: null }),
+      ],
+    });
+    const file = (await server.get(`/api/runs/${run}/run.json`)).body as RunFile;
+    const elsewhere = await runningApp();
+    try {
+      const imported = await elsewhere.send('POST', '/api/imports', file);
+      expect(imported.body).toMatchObject({
+        runId: run,
+        entries: 3,
+        already: false,
+      } satisfies Partial<Imported>);
+      const again = (await elsewhere.get(`/api/runs/${run}/run.json`)).body as RunFile;
+      expect({ ...again, exportedAt: '' }).toEqual({ ...file, exportedAt: '' });
+      expect((await elsewhere.send('POST', '/api/imports', file)).body).toMatchObject({ already: true });
+      const changed = structuredClone(file);
+      (changed.entries[0]!.body as { celsius: number }).celsius = 1;
+      expect((await elsewhere.send('POST', '/api/imports', changed)).status).toBe(409);
+    } finally {
+      await elsewhere.stop();
+    }
+  });
+
+  it('is refused whole when it is malformed, the place named', async () => {
+    const file = (await server.get(`/api/runs/${run}/run.json`)).body as RunFile;
+    const refuse = async (change: (file: RunFile) => void) => {
+      const wrong = structuredClone(file);
+      wrong.run.id = 'another';
+      change(wrong);
+      const { status, body } = await server.send('POST', '/api/imports', wrong);
+      return { status, pointer: (body as ProblemDocument).errors?.[0]?.pointer };
+    };
+    expect(await refuse((wrong) => (wrong.format = 'recipe' as never))).toEqual({
+      status: 422,
+      pointer: '/format',
+    });
+    expect(await refuse((wrong) => (wrong.entries[0]!.station = 9))).toEqual({
+      status: 422,
+      pointer: '/entries/0/station',
+    });
+    expect(await refuse((wrong) => (wrong.run.allocation[0]!.levelId = 'x'))).toEqual({
+      status: 422,
+      pointer: '/run/allocation/0/levelId',
+    });
+    expect((await server.get('/api/runs/another')).status).toBe(404);
+  });
+
+  it('has a CSV beside it that a spreadsheet reads as text and numbers', async () => {
+    const response = await fetch(`${server.url}/api/runs/${run}/log.csv`);
+    const lines = (await response.text()).split('\r\n');
+    expect(response.headers.get('content-type')).toContain('text/csv');
+    expect(lines[0]).toContain('entry,station,level,happened,arrived,kind');
+    expect(lines.find((line) => line.includes(',reading,'))).toMatch(/,1,118\.5,245\.3,/);
+    expect(lines.find((line) => line.includes(',event,'))).toContain(`"'=window, ""opened"""`);
+  });
+});
+
+describe('the clock', () => {
+  it('of a simulated run is set by the server and does not jump', async () => {
+    let wall = Date.now();
+    const timed = await runningApp(() => wall);
+    try {
+      const id = await startedRun(timed);
+      await timed.knex('runs').where({ id }).update({ probes: 'simulated' });
+      timed.app.runs.forget(id);
+      wall += 10_000;
+      const { run: fast } = (await timed.send('POST', `/api/runs/${id}/clock`, { speed: 60 })).body as RunNow;
+      expect(runTime(fast.clock!, wall)).toBe(fast.startedAt! + 10_000);
+      expect(runTime(fast.clock!, wall + 1000)).toBe(fast.startedAt! + 70_000);
+      wall += 1000;
+      const { run: done } = (await timed.send('POST', `/api/runs/${id}/finish`, {})).body as { run: Run };
+      expect(done.finishedAt).toBe(fast.startedAt! + 70_000);
+    } finally {
+      await timed.stop();
+    }
+  });
+});
+
+describe('the file of the database', () => {
+  it('is refused when a newer program has written it', async () => {
+    const newer = await runningApp();
+    await newer.knex('migrations').insert({ name: '999-from-tomorrow', at: 0 });
+    await expect(openDatabase(newer.data)).rejects.toThrow(NewerFile);
+    await newer.stop();
+  });
+
+  it('is copied by the backup with everything in it', async () => {
+    const copy = await backUp(server.knex, server.data, new Date());
+    const { default: Database } = await import('better-sqlite3');
+    const backup = new Database(copy, { readonly: true });
+    const count = backup.prepare('SELECT count(*) AS n FROM log').get() as { n: number };
+    backup.close();
+    const [here] = await server.knex('log').count<{ n: number }[]>('* as n');
+    expect(count.n).toBe(here!.n);
+    expect(count.n).toBeGreaterThan(0);
+  });
+});
+
+describe('the description of the API', () => {
+  it('names every route that the server answers, with the schema of its body', async () => {
+    const { body } = await server.get('/api/openapi.json');
+    const { paths, components } = body as { paths: Record<string, object>; components: { schemas: object } };
+    const served = (server.app.express as unknown as { router: { stack: Layer[] } }).router.stack
+      .flatMap((layer) => [layer, ...(layer.handle.stack ?? [])])
+      .flatMap((layer) => (layer.route ? [layer.route.path.replaceAll(/:(\w+)/g, '{$1}')] : []))
+      .filter((path) => path !== '/api/openapi.json');
+    expect(Object.keys(paths).sort()).toEqual([...new Set(served)].sort());
+    expect(Object.keys(components.schemas)).toEqual(
+      expect.arrayContaining(['EntryBatch', 'PlanDto', 'RunFile']),
+    );
+  });
+});
+
+interface Layer {
+  route?: { path: string };
+  handle: { stack?: Layer[] };
+}

@@ -1,0 +1,72 @@
+import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import createKnex, { type Knex } from 'knex';
+import { migrations } from './migrations';
+
+export const databaseFile = (dataFolder: string) => join(dataFolder, 'tawny.sqlite');
+
+/** The file was written by a newer program than this one. */
+export class NewerFile extends Error {}
+
+/**
+ * Opens the database in a data folder, made if need be, and brings it up to date. Before a migration the file is
+ * copied beside itself.
+ *
+ * @throws NewerFile when the file has been through migrations that this program does not know
+ */
+export async function openDatabase(dataFolder: string): Promise<Knex> {
+  mkdirSync(dataFolder, { recursive: true });
+  const file = databaseFile(dataFolder);
+  const existed = existsSync(file);
+  const knex = createKnex({
+    client: 'better-sqlite3',
+    connection: { filename: file },
+    useNullAsDefault: true,
+    pool: {
+      min: 1,
+      max: 1,
+      afterCreate(connection: { pragma(text: string): unknown }, done: (error: Error | null) => void) {
+        connection.pragma('journal_mode = WAL');
+        // FULL: what was acknowledged is on disk even if the power fails, not only if the program does.
+        connection.pragma('synchronous = FULL');
+        connection.pragma('foreign_keys = ON');
+        done(null);
+      },
+    },
+  });
+  try {
+    const done = await migrationsDone(knex);
+    const unknown = done.filter((name) => !migrations.some((migration) => migration.name === name));
+    if (unknown.length > 0) {
+      throw new NewerFile(
+        `${file} was written by a newer version of this program (it has been through “${unknown.join('”, “')}”). ` +
+          'Start the newer version, or restore an older backup.',
+      );
+    }
+    const open = migrations.filter((migration) => !done.includes(migration.name));
+    if (open.length > 0 && existed && done.length > 0) {
+      await knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
+      copyFileSync(file, `${file}.before-${open[0]!.name}`);
+    }
+    for (const migration of open) {
+      await knex.transaction(async (transaction) => {
+        await migration.up(transaction as Knex);
+        await transaction('migrations').insert({ name: migration.name, at: Date.now() });
+      });
+    }
+    return knex;
+  } catch (error) {
+    await knex.destroy();
+    throw error;
+  }
+}
+
+async function migrationsDone(knex: Knex): Promise<string[]> {
+  if (!(await knex.schema.hasTable('migrations'))) {
+    await knex.schema.createTable('migrations', (table) => {
+      table.string('name').primary();
+      table.bigInteger('at').notNullable();
+    });
+  }
+  return knex('migrations').pluck<string[]>('name');
+}

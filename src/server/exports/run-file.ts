@@ -1,0 +1,179 @@
+import { isDeepStrictEqual } from 'node:util';
+import { v7 as uuid } from 'uuid';
+import type { Knex } from 'knex';
+import { runFileFormat, runFileVersion, type Imported, type RunFile } from '../../contract/run-file';
+import type { Run } from '../../contract/runs';
+import type { Plan } from '../../core/practical';
+import type { EntryBody } from '../../core/run';
+import type { Classes } from '../classes/classes';
+import type { Log } from '../log/log';
+import { samePlan } from '../practicals/same-plan';
+import { Problem, refusedFields } from '../problems/problem';
+import type { Rooms } from '../rooms/rooms';
+import type { Runs } from '../runs/runs';
+
+/** Writes a run out as a file and reads such a file in again, without loss. */
+export class RunFiles {
+  readonly #knex: Knex;
+  readonly #runs: Runs;
+  readonly #rooms: Rooms;
+  readonly #classes: Classes;
+  readonly #log: Log;
+
+  constructor(knex: Knex, parts: { runs: Runs; rooms: Rooms; classes: Classes; log: Log }) {
+    this.#knex = knex;
+    this.#runs = parts.runs;
+    this.#rooms = parts.rooms;
+    this.#classes = parts.classes;
+    this.#log = parts.log;
+  }
+
+  async write(id: string, now: Date): Promise<RunFile> {
+    const run = await this.#runs.one(id);
+    const { version, ...room } = await this.#rooms.one(run.roomId);
+    void version;
+    const savedAt = await this.#savedAt(run);
+    const entries = await this.#log.after(id, 0, Number.MAX_SAFE_INTEGER);
+    return {
+      format: runFileFormat,
+      version: runFileVersion,
+      exportedAt: now.toISOString(),
+      practical: { id: run.practicalId, revision: run.revision, savedAt, plan: run.plan },
+      room,
+      class: await this.#classes.one(run.classId),
+      run: {
+        id: run.id,
+        startsAt: run.startsAt,
+        seed: run.seed,
+        probes: run.probes,
+        allocation: run.allocation,
+        place: run.place,
+        startedAt: run.startedAt,
+        finishedAt: run.finishedAt,
+        clock: run.clock,
+      },
+      entries: entries.map(({ id: entryId, station, at, offset, arrivedAt, body }) => ({
+        id: entryId,
+        station,
+        at,
+        offset,
+        arrivedAt,
+        body,
+      })),
+    };
+  }
+
+  /**
+   * Reads a file in. Room and class of the same id stay as they are here; a practical whose revision reads
+   * otherwise here comes in under a new id. The same run a second time is harmless; a different one under the
+   * same id is refused.
+   */
+  async read(file: RunFile): Promise<Imported> {
+    this.#checkWhole(file);
+    const known = await this.#knex('runs').where({ id: file.run.id }).first<object | undefined>();
+    if (known) return this.#compare(file);
+    const practicalId = await this.#knex.transaction(async (transaction) => {
+      await transaction('rooms')
+        .insert({
+          id: file.room.id,
+          name: file.room.name,
+          kind: file.room.kind,
+          altitude_m: file.room.altitudeM,
+          measured_boiling_c: file.room.measuredBoilingC,
+          stations: file.room.stations,
+          balance_g: file.room.balanceG,
+          version: 1,
+        })
+        .onConflict('id')
+        .ignore();
+      await transaction('classes')
+        .insert({ ...file.class })
+        .onConflict('id')
+        .ignore();
+      const id = await this.#practicalFor(transaction, file);
+      await transaction('runs').insert({
+        id: file.run.id,
+        practical_id: id,
+        revision: file.practical.revision,
+        room_id: file.room.id,
+        class_id: file.class.id,
+        starts_at: file.run.startsAt,
+        seed: file.run.seed,
+        allocation: JSON.stringify(file.run.allocation),
+        probes: file.run.probes,
+        place: JSON.stringify(file.run.place),
+        started_at: file.run.startedAt,
+        finished_at: file.run.finishedAt,
+        clock: file.run.clock === null ? null : JSON.stringify(file.run.clock),
+      });
+      await this.#log.restore(transaction, file.run.id, file.entries);
+      return id;
+    });
+    return { runId: file.run.id, practicalId, entries: file.entries.length, already: false };
+  }
+
+  async #practicalFor(knex: Knex, { practical }: RunFile): Promise<string> {
+    const here = await knex('revisions')
+      .where({ practical_id: practical.id, number: practical.revision })
+      .first<{ plan: string } | undefined>();
+    if (here && samePlan(JSON.parse(here.plan) as Plan, practical.plan)) return practical.id;
+    const id = here ? uuid() : practical.id;
+    await knex('practicals').insert({ id, created_at: practical.savedAt }).onConflict('id').ignore();
+    await knex('revisions').insert({
+      practical_id: id,
+      number: practical.revision,
+      saved_at: practical.savedAt,
+      plan: JSON.stringify(practical.plan),
+    });
+    return id;
+  }
+
+  /** A run that is here already: fine when it is the same in every entry. */
+  async #compare(file: RunFile): Promise<Imported> {
+    const run = await this.#runs.one(file.run.id);
+    const entries = await this.#log.after(run.id, 0, Number.MAX_SAFE_INTEGER);
+    const here = new Map(entries.map((entry) => [entry.id, entry.body]));
+    const strange = file.entries.find((entry) => !sameBody(here.get(entry.id), entry.body));
+    if (strange) {
+      throw new Problem(
+        409,
+        'Another run of the same id',
+        `This run is here already, but entry ${strange.id} is not in it, or reads otherwise. Nothing was changed.`,
+      );
+    }
+    return { runId: run.id, practicalId: run.practicalId, entries: entries.length, already: true };
+  }
+
+  /** What the shape alone does not tell: stations, levels and corrections that point at nothing. */
+  #checkWhole(file: RunFile): void {
+    const stations = new Set(file.run.allocation.map((one) => one.station));
+    const levels = new Set(file.practical.plan.factor.levels.map((level) => level.id));
+    const ids = new Set(file.entries.map((entry) => entry.id));
+    const wrong = (pointer: string, value: unknown, allowed: string) =>
+      refusedFields([{ pointer, field: pointer.split('/').at(-1)!, value, allowed }]);
+    file.run.allocation.forEach(({ levelId }, i) => {
+      if (!levels.has(levelId))
+        throw wrong(`/run/allocation/${i}/levelId`, levelId, 'a level of the plan in this file');
+    });
+    file.entries.forEach(({ station, body }, i) => {
+      if (station !== null && !stations.has(station)) {
+        throw wrong(`/entries/${i}/station`, station, 'a station of the run in this file, or null');
+      }
+      if (body.kind === 'correction' && !ids.has(body.corrects)) {
+        throw wrong(`/entries/${i}/body/corrects`, body.corrects, 'the id of an entry in this file');
+      }
+    });
+    if (ids.size !== file.entries.length)
+      throw wrong('/entries', `${file.entries.length} entries`, 'each id once');
+  }
+
+  async #savedAt(run: Run): Promise<number> {
+    const row = await this.#knex('revisions')
+      .where({ practical_id: run.practicalId, number: run.revision })
+      .first<{ saved_at: number }>('saved_at');
+    return row.saved_at;
+  }
+}
+
+const sameBody = (here: EntryBody | undefined, there: EntryBody) =>
+  isDeepStrictEqual(here, JSON.parse(JSON.stringify(there)));

@@ -1,0 +1,130 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
+import type { ProblemDocument } from '../../contract/problem';
+import { entryAt, readingOf, runningApp, startedRun, type RunningApp } from '../testing/running-app';
+
+let server: RunningApp;
+let run: string;
+const logPath = () => `/api/runs/${run}/log`;
+
+beforeAll(async () => {
+  server = await runningApp();
+  run = await startedRun(server);
+});
+afterAll(() => server.stop());
+
+describe('the log', () => {
+  it('refuses UPDATE and DELETE in the database itself', async () => {
+    await server.send('POST', logPath(), { entries: [entryAt(Date.now(), 1, readingOf(99))] });
+    const before = await server.knex('log').select<object[]>('*');
+    await expect(server.knex('log').update({ station: 2 })).rejects.toThrow('log is append-only');
+    await expect(server.knex('log').delete()).rejects.toThrow('log is append-only');
+    await expect(server.knex.raw('UPDATE revisions SET plan = 1')).rejects.toThrow(
+      'revisions is append-only',
+    );
+    expect(await server.knex('log').select<object[]>('*')).toEqual(before);
+  });
+
+  it('keeps one copy of a batch that is posted five times', async () => {
+    const entries = [98.1, 98.4, 98.2].map((celsius, i) => entryAt(Date.now() + i, 2, readingOf(celsius)));
+    const receipts: BatchReceipt[] = [];
+    for (let i = 0; i < 5; i += 1) {
+      const { status, body } = await server.send('POST', logPath(), { entries });
+      expect(status).toBe(201);
+      receipts.push(body);
+    }
+    expect(receipts[0]).toEqual({ kept: entries.map((entry) => entry.id), already: [] });
+    expect(receipts[4]).toEqual({ kept: [], already: entries.map((entry) => entry.id) });
+    const stored = (await server.get(logPath())).body as LoggedEntry[];
+    const ours = stored.filter((entry) => entry.station === 2);
+    expect(ours.map(({ id, at, body }) => ({ id, at, body }))).toEqual(
+      entries.map(({ id, at, body }) => ({ id, at, body })),
+    );
+  });
+
+  it.each<[string, () => object, string, RegExp]>([
+    [
+      'a station that is not in the run',
+      () => entryAt(Date.now(), 14, readingOf(99)),
+      '/entries/1/station',
+      /a station from 1 to 4/,
+    ],
+    [
+      'a clock that is a day off',
+      () => entryAt(Date.now() - 86_400_000, 1, readingOf(99)),
+      '/entries/1/at',
+      /within 12 hours of this run.*a day off/,
+    ],
+    ['1500 °C', () => entryAt(Date.now(), 1, readingOf(1500)), '/entries/1/body/celsius', /-90 to 400 °C/],
+    [
+      'a correction of nothing',
+      () => entryAt(Date.now(), 1, { kind: 'correction', corrects: 'nobody', to: null }),
+      '/entries/1/body/corrects',
+      /in this run/,
+    ],
+  ])('refuses a batch with %s, names the entry, and keeps none of it', async (_, wrong, pointer, allowed) => {
+    const sound = entryAt(Date.now(), 1, readingOf(100));
+    const { status, body } = await server.send('POST', logPath(), { entries: [sound, wrong()] });
+    const problem = body as ProblemDocument;
+    expect(status).toBe(422);
+    expect(problem.errors?.[0]?.pointer).toBe(pointer);
+    expect(problem.errors?.[0]?.allowed).toMatch(allowed);
+    const stored = (await server.get(logPath())).body as LoggedEntry[];
+    expect(stored.some((entry) => entry.id === sound.id)).toBe(false);
+  });
+
+  it('takes a correction only for the kind of entry it corrects, corrections included', async () => {
+    const first = entryAt(Date.now(), 3, readingOf(118.5));
+    const second = entryAt(Date.now(), 3, {
+      kind: 'correction',
+      corrects: first.id,
+      to: readingOf(118) as never,
+    });
+    const wrongKind = entryAt(Date.now(), 3, {
+      kind: 'correction',
+      corrects: second.id,
+      to: { kind: 'deviation', text: 'no' },
+    });
+    expect((await server.send('POST', logPath(), { entries: [first, second] })).status).toBe(201);
+    const refused = await server.send('POST', logPath(), { entries: [wrongKind] });
+    expect((refused.body as ProblemDocument).errors?.[0]).toMatchObject({
+      field: 'kind',
+      value: 'deviation',
+    });
+  });
+
+  it('answers with problem documents for broken JSON, unknown runs and runs that have not begun', async () => {
+    const broken = await fetch(server.url + logPath(), {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{"entries": [',
+    });
+    expect(broken.headers.get('content-type')).toContain('application/problem+json');
+    expect(broken.status).toBe(400);
+    expect((await server.get('/api/runs/nobody/log')).status).toBe(404);
+    expect((await server.get('/api/nothing')).status).toBe(404);
+  });
+
+  it('resumes a live stream where it broke off', async () => {
+    const entries = [110, 111, 112].map((celsius, i) => entryAt(Date.now() + i, 4, readingOf(celsius)));
+    await server.send('POST', logPath(), { entries });
+    const stored = (await server.get(logPath())).body as LoggedEntry[];
+    const middle = stored.find((entry) => entry.id === entries[1]!.id)!.seq;
+    const abort = new AbortController();
+    const response = await fetch(`${server.url}/api/runs/${run}/live`, {
+      headers: { 'Last-Event-ID': String(middle) },
+      signal: abort.signal,
+    });
+    const later = entryAt(Date.now(), 4, readingOf(113));
+    await server.send('POST', logPath(), { entries: [later] });
+    let text = '';
+    for await (const chunk of response.body as unknown as AsyncIterable<Uint8Array>) {
+      text += new TextDecoder().decode(chunk);
+      if (text.includes(later.id)) break;
+    }
+    abort.abort();
+    expect(text).toContain(entries[2]!.id);
+    expect(text).not.toContain(entries[1]!.id);
+    expect(text).toContain('event: run');
+  });
+});

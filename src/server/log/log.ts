@@ -1,0 +1,196 @@
+import type { Knex } from 'knex';
+import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
+import type { FieldProblem } from '../../contract/problem';
+import type { Run } from '../../contract/runs';
+import { runTime, stationRange, type Entry, type EntryBody } from '../../core/run';
+import { Problem, refusedFields } from '../problems/problem';
+
+interface LogRow {
+  seq: number;
+  id: string;
+  station: number | null;
+  at: number;
+  offset: number;
+  arrived_at: number;
+  body: string;
+}
+
+const entryOf = (row: LogRow): LoggedEntry => ({
+  seq: row.seq,
+  id: row.id,
+  station: row.station,
+  at: row.at,
+  offset: row.offset,
+  arrivedAt: row.arrived_at,
+  body: JSON.parse(row.body) as EntryBody,
+});
+
+/** Clocks may differ by this much from the run’s own before an entry is refused, ms: a device a day off is not let in. */
+const clockSlackMs = 12 * 3_600_000;
+
+/** The append-only log of all runs. */
+export class Log {
+  readonly #knex: Knex;
+  readonly #now: () => number;
+
+  constructor(knex: Knex, now: () => number) {
+    this.#knex = knex;
+    this.#now = now;
+  }
+
+  /**
+   * Keeps a batch, all of it or none. Entries that are here already are left as they are. One statement writes
+   * the lot, so a batch of hundreds costs one trip to the disk.
+   *
+   * @returns which ids were new, and the new entries as they now stand in the log
+   */
+  async keep(run: Run, entries: readonly Entry[]): Promise<{ receipt: BatchReceipt; added: LoggedEntry[] }> {
+    await this.#checkAgainst(run, entries);
+    const arrivedAt = this.#now();
+    const fresh = await this.#write(run.id, entries, (entry) => [arrivedAt, entry]);
+    const kept: string[] = [];
+    const already: string[] = [];
+    const added: LoggedEntry[] = [];
+    for (const entry of entries) {
+      const seq = fresh.get(entry.id);
+      if (seq === undefined) {
+        already.push(entry.id);
+        continue;
+      }
+      fresh.delete(entry.id);
+      kept.push(entry.id);
+      const { id, station, at, offset, body } = entry;
+      added.push({ seq, id, station, at, offset, arrivedAt, body });
+    }
+    return { receipt: { kept, already }, added };
+  }
+
+  /** Writes entries of a run file with the arrival times they had. */
+  async restore(
+    knex: Knex,
+    runId: string,
+    entries: readonly (Entry & { arrivedAt: number })[],
+  ): Promise<void> {
+    const size = 1000;
+    for (let from = 0; from < entries.length; from += size) {
+      await this.#write(runId, entries.slice(from, from + size), (entry) => [entry.arrivedAt, entry], knex);
+    }
+  }
+
+  /** Entries of a run after a place in the log, in the order they arrived. */
+  async after(runId: string, seq: number, most = 100_000): Promise<LoggedEntry[]> {
+    const rows = await this.#knex<LogRow>('log')
+      .where('run_id', runId)
+      .andWhere('seq', '>', seq)
+      .orderBy('seq')
+      .limit(most)
+      .select<LogRow[]>('seq', 'id', 'station', 'at', 'offset', 'arrived_at', 'body');
+    return rows.map(entryOf);
+  }
+
+  /** When the last entry of a run happened, ms on its own clock. */
+  async lastMoment(runId: string): Promise<number | null> {
+    const row = await this.#knex('log').where('run_id', runId).max<{ at: number | null }[]>('at as at');
+    return row[0]?.at ?? null;
+  }
+
+  async #write<E extends Entry>(
+    runId: string,
+    entries: readonly E[],
+    row: (entry: E) => [arrivedAt: number, entry: E],
+    knex: Knex = this.#knex,
+  ): Promise<Map<string, number>> {
+    const rows = entries.map((one) => {
+      const [arrivedAt, { id, station, at, offset, body }] = row(one);
+      return [id, station, body.kind, at, offset, arrivedAt, JSON.stringify(body)];
+    });
+    const written = (await knex.raw(
+      `INSERT INTO log (id, run_id, station, kind, at, "offset", arrived_at, body)
+       SELECT value ->> 0, ?, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5, value ->> 6
+       FROM json_each(?) WHERE true ORDER BY key
+       ON CONFLICT (id) DO NOTHING RETURNING id, seq`,
+      [runId, JSON.stringify(rows)],
+    )) as { id: string; seq: number }[];
+    return new Map(written.map((one) => [one.id, one.seq]));
+  }
+
+  /** What an entry must fit beyond its own shape: the run, its stations, its clock, what it corrects. */
+  async #checkAgainst(run: Run, entries: readonly Entry[]): Promise<void> {
+    if (run.status === 'planned' || run.startedAt === null) {
+      throw new Problem(
+        409,
+        'Not started',
+        'This run has not started: its log is not open yet. Nothing was kept.',
+      );
+    }
+    const errors: FieldProblem[] = [];
+    const earliest = run.startedAt - clockSlackMs;
+    const latest =
+      (run.finishedAt ?? (run.clock ? runTime(run.clock, this.#now()) : this.#now())) + clockSlackMs;
+    const stations = new Set(run.stations);
+    entries.forEach((entry, i) => {
+      if (entry.station !== null && !stations.has(entry.station)) {
+        errors.push({
+          pointer: `/entries/${i}/station`,
+          field: 'station',
+          value: entry.station,
+          allowed: `${stationRange(run.stations)}, or null for all`,
+        });
+      }
+      if (entry.at < earliest || entry.at > latest) {
+        errors.push({
+          pointer: `/entries/${i}/at`,
+          field: 'at',
+          value: new Date(entry.at).toISOString(),
+          allowed: `within 12 hours of this run (${new Date(earliest).toISOString()} to ${new Date(latest).toISOString()}): is the clock of this device a day off?`,
+        });
+      }
+    });
+    errors.push(...(await this.#wrongCorrections(run.id, entries)));
+    if (errors.length > 0) throw refusedFields(errors);
+  }
+
+  async #wrongCorrections(runId: string, entries: readonly Entry[]): Promise<FieldProblem[]> {
+    const pointed = entries.flatMap((entry) =>
+      entry.body.kind === 'correction' ? [entry.body.corrects] : [],
+    );
+    if (pointed.length === 0) return [];
+    const kinds = new Map<string, string>();
+    for (let from = 0; from < pointed.length; from += 500) {
+      const rows = await this.#knex('log')
+        .where('run_id', runId)
+        .whereIn('id', pointed.slice(from, from + 500))
+        .select<{ id: string; kind: string; body: string }[]>('id', 'kind', 'body');
+      for (const row of rows) kinds.set(row.id, shownKind(JSON.parse(row.body) as EntryBody));
+    }
+    const errors: FieldProblem[] = [];
+    entries.forEach((entry, i) => {
+      if (entry.body.kind === 'correction') {
+        const { corrects, to } = entry.body;
+        const was = kinds.get(corrects);
+        if (was === undefined) {
+          errors.push({
+            pointer: `/entries/${i}/body/corrects`,
+            field: 'corrects',
+            value: corrects,
+            allowed: 'the id of an entry that is in this run',
+          });
+        } else if (to && was !== 'nothing' && to.kind !== was) {
+          errors.push({
+            pointer: `/entries/${i}/body/to/kind`,
+            field: 'kind',
+            value: to.kind,
+            allowed: `${was}: a correction is of the kind it corrects`,
+          });
+        }
+      }
+      kinds.set(entry.id, shownKind(entry.body));
+    });
+    return errors;
+  }
+}
+
+/** The kind an entry reads as: a correction as what it put in place. */
+function shownKind(body: EntryBody): string {
+  return body.kind === 'correction' ? (body.to?.kind ?? 'nothing') : body.kind;
+}

@@ -1,0 +1,247 @@
+import type { Knex } from 'knex';
+import type { RunSummary } from '../../contract/practicals';
+import type { NewRun, Run, RunStatus } from '../../contract/runs';
+import { allocateLevels, type Allocation } from '../../core/design';
+import { boilingIn, syrupOfFormula, type Place, type Plan } from '../../core/practical';
+import { runTime, withSpeed, type RunClock } from '../../core/run';
+import type { Classes } from '../classes/classes';
+import { notFound, Problem, refusedField } from '../problems/problem';
+import type { Rooms } from '../rooms/rooms';
+
+interface RunRow {
+  id: string;
+  practical_id: string;
+  revision: number;
+  room_id: string;
+  class_id: string;
+  starts_at: number;
+  seed: number;
+  allocation: string;
+  probes: Run['probes'];
+  place: string;
+  started_at: number | null;
+  finished_at: number | null;
+  clock: string | null;
+  /** Joined. */
+  plan: string;
+  class_name: string;
+  students: number;
+  unit: 'C' | 'F';
+}
+
+const statusOf = (row: Pick<RunRow, 'started_at' | 'finished_at'>): RunStatus =>
+  row.finished_at !== null ? 'finished' : row.started_at !== null ? 'running' : 'planned';
+
+function runOf(row: RunRow): Run {
+  const allocation = JSON.parse(row.allocation) as Allocation[];
+  return {
+    id: row.id,
+    practicalId: row.practical_id,
+    revision: row.revision,
+    plan: JSON.parse(row.plan) as Plan,
+    roomId: row.room_id,
+    place: JSON.parse(row.place) as Place,
+    classId: row.class_id,
+    className: row.class_name,
+    students: row.students,
+    unit: row.unit,
+    startsAt: row.starts_at,
+    stations: allocation.map((one) => one.station).sort((a, b) => a - b),
+    seed: row.seed,
+    allocation,
+    probes: row.probes,
+    status: statusOf(row),
+    startedAt: row.started_at,
+    finishedAt: row.finished_at,
+    clock: row.clock === null ? null : (JSON.parse(row.clock) as RunClock),
+  };
+}
+
+/** Runs: one class doing one revision of a practical on one day. */
+export class Runs {
+  readonly #knex: Knex;
+  readonly #rooms: Rooms;
+  readonly #classes: Classes;
+  readonly #now: () => number;
+  /** Running runs are asked for with every batch of entries; what is asked often is kept. */
+  readonly #kept = new Map<string, Run>();
+
+  constructor(knex: Knex, rooms: Rooms, classes: Classes, now: () => number) {
+    this.#knex = knex;
+    this.#rooms = rooms;
+    this.#classes = classes;
+    this.#now = now;
+  }
+
+  async summaries(filter: { practicalId?: string; from?: number; to?: number } = {}): Promise<RunSummary[]> {
+    let query = this.#rows();
+    if (filter.practicalId !== undefined) query = query.where('runs.practical_id', filter.practicalId);
+    if (filter.from !== undefined) query = query.where('runs.starts_at', '>=', filter.from);
+    if (filter.to !== undefined) query = query.where('runs.starts_at', '<', filter.to);
+    const rows = (await query.orderBy('runs.starts_at')) as RunRow[];
+    return rows.map((row) => {
+      const run = runOf(row);
+      return {
+        id: run.id,
+        practicalId: run.practicalId,
+        title: run.plan.title,
+        className: run.className,
+        roomName: run.place.name,
+        startsAt: run.startsAt,
+        periodMinutes: run.plan.periodMinutes,
+        status: run.status,
+      };
+    });
+  }
+
+  async one(id: string): Promise<Run> {
+    const kept = this.#kept.get(id);
+    if (kept) return kept;
+    const row = (await this.#rows().where('runs.id', id).first()) as RunRow | undefined;
+    if (!row) throw notFound('run', id);
+    const run = runOf(row);
+    this.#kept.set(id, run);
+    return run;
+  }
+
+  async running(): Promise<Run[]> {
+    const rows = (await this.#rows()
+      .whereNotNull('runs.started_at')
+      .whereNull('runs.finished_at')) as RunRow[];
+    return rows.map(runOf);
+  }
+
+  /** Plans a run and draws its layout; the same id again is harmless. */
+  async add(wanted: NewRun): Promise<Run> {
+    const known = (await this.#rows().where('runs.id', wanted.id).first()) as RunRow | undefined;
+    if (known) return runOf(known);
+    const revision = await this.#knex('revisions')
+      .where({ practical_id: wanted.practicalId, number: wanted.revision })
+      .first<{ plan: string } | undefined>();
+    if (!revision)
+      throw refusedField('/revision', wanted.revision, `a revision of practical ${wanted.practicalId}`);
+    const plan = JSON.parse(revision.plan) as Plan;
+    const room = await this.#rooms.one(wanted.roomId).catch(() => {
+      throw refusedField('/roomId', wanted.roomId, 'a room of this school');
+    });
+    await this.#classes.one(wanted.classId).catch(() => {
+      throw refusedField('/classId', wanted.classId, 'a class of this school');
+    });
+    const place: Place = placeOf(room);
+    if (plan.factor.levels.length === 0) {
+      throw refusedField(
+        '/revision',
+        wanted.revision,
+        'a plan with at least one level to give to the stations',
+      );
+    }
+    if (wanted.probes === 'simulated' && !canSimulate(plan, place)) {
+      throw refusedField(
+        '/probes',
+        wanted.probes,
+        'none: only a boiling syrup with sugar and water can be simulated',
+      );
+    }
+    const seed = wanted.seed ?? this.#now() % 4_294_967_296;
+    await this.#knex('runs').insert({
+      id: wanted.id,
+      practical_id: wanted.practicalId,
+      revision: wanted.revision,
+      room_id: wanted.roomId,
+      class_id: wanted.classId,
+      starts_at: wanted.startsAt,
+      seed,
+      allocation: JSON.stringify(layout(plan, wanted.stations, seed)),
+      probes: wanted.probes,
+      place: JSON.stringify(place),
+    });
+    return this.one(wanted.id);
+  }
+
+  /** Draws the layout anew, before the start. */
+  async redraw(id: string, seed: number): Promise<Run> {
+    const run = await this.one(id);
+    if (run.status !== 'planned')
+      throw new Problem(409, 'Already started', 'The layout is fixed once a run has started.');
+    return this.#update(id, {
+      seed,
+      allocation: JSON.stringify(layout(run.plan, run.stations.length, seed)),
+    });
+  }
+
+  /** Starts a run: from here the log is open. The room is kept as it is today. Twice is harmless. */
+  async start(id: string): Promise<Run> {
+    const run = await this.one(id);
+    if (run.status !== 'planned') return run;
+    const now = this.#now();
+    const place = placeOf(await this.#rooms.one(run.roomId));
+    const clock: RunClock = { anchorRunMs: now, anchorWallMs: now, speed: 1 };
+    return this.#update(id, { started_at: now, place: JSON.stringify(place), clock: JSON.stringify(clock) });
+  }
+
+  /** Finishes a run. What is measured later can still be logged. Twice is harmless. */
+  async finish(id: string): Promise<Run> {
+    const run = await this.one(id);
+    if (run.status === 'planned')
+      throw new Problem(409, 'Not started', 'A run that has not started cannot finish.');
+    if (run.status === 'finished') return run;
+    const now = this.#now();
+    return this.#update(id, {
+      finished_at: Math.round(runTime(run.clock!, now)),
+      clock: JSON.stringify(withSpeed(run.clock!, 1, now)),
+    });
+  }
+
+  /** Changes how fast a simulated run goes. */
+  async setSpeed(id: string, speed: number): Promise<Run> {
+    const run = await this.one(id);
+    if (run.probes !== 'simulated') {
+      throw refusedField('/speed', speed, '1: a run with real thermometers goes by the wall clock');
+    }
+    if (run.status !== 'running')
+      throw new Problem(409, 'Not running', 'Only a run in progress has a clock to change.');
+    return this.#update(id, { clock: JSON.stringify(withSpeed(run.clock!, speed, this.#now())) });
+  }
+
+  /** Sets the clock of a simulated run going again from `runMs`: it stood still while the server was down. */
+  async resumeClock(id: string, runMs: number): Promise<Run> {
+    const run = await this.one(id);
+    const clock: RunClock = { anchorRunMs: runMs, anchorWallMs: this.#now(), speed: run.clock?.speed ?? 1 };
+    return this.#update(id, { clock: JSON.stringify(clock) });
+  }
+
+  /** Forgets what is kept in memory of a run; it was written by someone else. */
+  forget(id: string): void {
+    this.#kept.delete(id);
+  }
+
+  async #update(id: string, columns: Record<string, unknown>): Promise<Run> {
+    await this.#knex('runs').where({ id }).update(columns);
+    this.#kept.delete(id);
+    return this.one(id);
+  }
+
+  #rows() {
+    return this.#knex('runs')
+      .join('revisions', (join) =>
+        join.on('revisions.practical_id', 'runs.practical_id').andOn('revisions.number', 'runs.revision'),
+      )
+      .join('classes', 'classes.id', 'runs.class_id')
+      .select('runs.*', 'revisions.plan', 'classes.name as class_name', 'classes.students', 'classes.unit');
+  }
+}
+
+function layout(plan: Plan, stations: number, seed: number): Allocation[] {
+  const numbers = Array.from({ length: stations }, (_, i) => i + 1);
+  const levelIds = plan.factor.levels.map((level) => level.id);
+  return allocateLevels(numbers, levelIds, plan.order, seed);
+}
+
+/** A room as a place: what the computation asks of it. */
+function placeOf({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: Place): Place {
+  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG };
+}
+
+function canSimulate(plan: Plan, place: Place): boolean {
+  return plan.thermometer.in === 'syrup' && syrupOfFormula(plan, boilingIn(place).boilingC) !== null;
+}

@@ -1,0 +1,30 @@
+import type { Knex } from 'knex';
+import type { School } from '../../contract/school';
+
+/** Name of the school and its teacher; what the demo sets, or what is there before anyone has said. */
+export class SchoolSettings {
+  readonly #knex: Knex;
+  readonly #version: string;
+
+  constructor(knex: Knex, version: string) {
+    this.#knex = knex;
+    this.#version = version;
+  }
+
+  async get(): Promise<School> {
+    const rows = await this.#knex('school').select<{ key: string; value: string }[]>('key', 'value');
+    const values = new Map(rows.map((row) => [row.key, row.value]));
+    return {
+      name: values.get('name') ?? 'My school',
+      teacher: values.get('teacher') ?? '',
+      demo: values.get('demo') === 'yes',
+      version: this.#version,
+    };
+  }
+
+  async set(values: Record<string, string>): Promise<void> {
+    for (const [key, value] of Object.entries(values)) {
+      await this.#knex('school').insert({ key, value }).onConflict('key').merge();
+    }
+  }
+}

@@ -1,0 +1,24 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  root: 'src/web',
+  publicDir: 'public',
+  plugins: [react()],
+  build: {
+    outDir: '../../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 900,
+  },
+  worker: { format: 'es' },
+  server: {
+    port: 5173,
+    proxy: { '/api': 'http://127.0.0.1:4173' },
+  },
+  test: {
+    root: '.',
+    include: ['src/**/*.test.{ts,tsx}'],
+    testTimeout: 30_000,
+  },
+});
