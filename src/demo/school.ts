@@ -5,7 +5,7 @@ import type { NewRoom } from '../contract/rooms';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import { allocateLevels } from '../core/design';
-import { examplePlan, type Place, type Plan } from '../core/practical';
+import { examplePlan, placeOf, type Plan } from '../core/practical';
 import { seededRandom } from '../core/random';
 import { classTable, Notebook, type Entry, type EntryBody } from '../core/run';
 import { pearSlices } from './practicals/pear-slices';
@@ -53,11 +53,6 @@ const classes: NewClass[] = [
 ];
 
 const honeycomb: Plan = { ...examplePlan, roomId: 'room-kitchen' };
-
-/** Reads a room as the place it is. */
-function placeOf({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: NewRoom): Place {
-  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG };
-}
 
 interface Lesson {
   practicalId: string;

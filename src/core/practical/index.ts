@@ -2,6 +2,7 @@ export { changesBetween, type Change } from './changes';
 export { examplePlan } from './example-plan';
 export { levelLabel, levelOf, levelsInOrder } from './levels';
 export { newPlan } from './new-plan';
+export { placeOf } from './place';
 export type {
   Dismissal,
   Endpoint,

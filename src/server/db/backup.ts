@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
+import { withConnection } from './connection';
 
 /** How many backups are kept. */
 const kept = 14;
@@ -12,16 +13,7 @@ export async function backUp(knex: Knex, dataFolder: string, now: Date): Promise
   const folder = backupFolder(dataFolder);
   mkdirSync(folder, { recursive: true });
   const file = join(folder, `tawny-${now.toISOString().replace(/[:.]/g, '-')}.sqlite`);
-  const client = knex.client as {
-    acquireConnection(): Promise<{ backup(file: string): Promise<unknown> }>;
-    releaseConnection(connection: unknown): Promise<void>;
-  };
-  const connection = await client.acquireConnection();
-  try {
-    await connection.backup(file);
-  } finally {
-    await client.releaseConnection(connection);
-  }
+  await withConnection(knex, (connection) => connection.backup(file));
   const files = readdirSync(folder)
     .filter((name) => name.startsWith('tawny-') && name.endsWith('.sqlite'))
     .sort();

@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import type { RunSummary } from '../../contract/practicals';
 import type { NewRun, Run, RunStatus } from '../../contract/runs';
 import { allocateLevels, type Allocation } from '../../core/design';
-import { boilingIn, syrupOfFormula, type Place, type Plan } from '../../core/practical';
+import { boilingIn, placeOf, syrupOfFormula, type Place, type Plan } from '../../core/practical';
 import { runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
@@ -235,11 +235,6 @@ function layout(plan: Plan, stations: number, seed: number): Allocation[] {
   const numbers = Array.from({ length: stations }, (_, i) => i + 1);
   const levelIds = plan.factor.levels.map((level) => level.id);
   return allocateLevels(numbers, levelIds, plan.order, seed);
-}
-
-/** A room as a place: what the computation asks of it. */
-function placeOf({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: Place): Place {
-  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG };
 }
 
 function canSimulate(plan: Plan, place: Place): boolean {

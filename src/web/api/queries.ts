@@ -1,0 +1,97 @@
+import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Class, NewClass } from '../../contract/classes';
+import type {
+  NewPractical,
+  Practical,
+  PracticalSummary,
+  Revision,
+  RunSummary,
+} from '../../contract/practicals';
+import type { Imported } from '../../contract/run-file';
+import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
+import { routes } from '../../contract/routes';
+import type { NewRun, RunNow } from '../../contract/runs';
+import type { School } from '../../contract/school';
+import { ProblemError, request } from './request';
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      // A refusal will be refused again; a server that is away may come back.
+      retry: (count, error) => !(error instanceof ProblemError) && count < 3,
+    },
+  },
+});
+
+export const useSchool = () =>
+  useQuery({ queryKey: ['school'], queryFn: () => request<School>(routes.school), staleTime: Infinity });
+
+export const useRooms = () => useQuery({ queryKey: ['rooms'], queryFn: () => request<Room[]>(routes.rooms) });
+
+export const useClasses = () =>
+  useQuery({ queryKey: ['classes'], queryFn: () => request<Class[]>(routes.classes) });
+
+export const usePracticals = () =>
+  useQuery({ queryKey: ['practicals'], queryFn: () => request<PracticalSummary[]>(routes.practicals) });
+
+export const usePractical = (id: string | undefined) =>
+  useQuery({
+    queryKey: ['practical', id],
+    queryFn: () => request<Practical>(routes.practical(id!)),
+    enabled: id !== undefined,
+  });
+
+export const useRevisions = (id: string, wanted: boolean) =>
+  useQuery({
+    queryKey: ['revisions', id],
+    queryFn: () => request<Revision[]>(routes.revisions(id)),
+    enabled: wanted,
+    staleTime: 0,
+  });
+
+export const useRuns = (from: number, to: number) =>
+  useQuery({
+    queryKey: ['runs', from, to],
+    queryFn: () => request<RunSummary[]>(`${routes.runs}?from=${from}&to=${to}`),
+  });
+
+export const fetchRun = (id: string) => request<RunNow>(routes.run(id));
+
+export const useRunOnce = (id: string | undefined) =>
+  useQuery({ queryKey: ['run', id], queryFn: () => fetchRun(id!), enabled: id !== undefined });
+
+function useChange<In, Out>(change: (input: In) => Promise<Out>, ...touched: string[]) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: () => Promise.all(touched.map((key) => client.invalidateQueries({ queryKey: [key] }))),
+  });
+}
+
+export const useAddPractical = () =>
+  useChange((body: NewPractical) => request<Practical>(routes.practicals, { body }), 'practicals');
+
+export const useAddRoom = () => useChange((body: NewRoom) => request<Room>(routes.rooms, { body }), 'rooms');
+
+export const useChangeRoom = () =>
+  useChange(
+    ({ id, edit }: { id: string; edit: RoomEdit }) =>
+      request<Room>(routes.room(id), { method: 'PUT', body: edit }),
+    'rooms',
+  );
+
+export const useAddClass = () =>
+  useChange((body: NewClass) => request<Class>(routes.classes, { body }), 'classes');
+
+export const useAddRun = () =>
+  useChange((body: NewRun) => request<RunNow>(routes.runs, { body }), 'runs', 'practical');
+
+export const useImport = () =>
+  useChange(
+    (body: unknown) => request<Imported>(routes.imports, { body }),
+    'runs',
+    'practicals',
+    'rooms',
+    'classes',
+  );

@@ -1,0 +1,126 @@
+import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Keyboard, Moon, Search, Sun } from 'lucide-react';
+import { useEffect, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link as RouterLink } from 'react-router';
+import { setLight, useLight } from '../theme/light';
+import { IconButton } from '../ui/Button';
+import { GoAnywhere } from './GoAnywhere';
+import { KeysHelp, type KeyHelp } from './KeysHelp';
+
+interface FrameProps {
+  title: string;
+  /** A line under the title: class, room, day. */
+  subtitle?: string;
+  thread?: ReactNode;
+  keys?: readonly KeyHelp[];
+  children: ReactNode;
+}
+
+/** The frame around every page of the teacher: where we are, the thread, and the ways elsewhere. */
+export function Frame({ title, subtitle, thread, keys = [], children }: FrameProps) {
+  const light = useLight();
+  const [going, setGoing] = useState(false);
+  const [helping, setHelping] = useState(false);
+  useEffect(() => {
+    document.title = `${title} · Tawny Beaker`;
+  }, [title]);
+  useHotkeys('ctrl+k, meta+k', () => setGoing(true), { preventDefault: true, enableOnFormTags: true });
+  useHotkeys('shift+slash', () => setHelping(true), { useKey: false });
+  useHotkeys('?', () => setHelping(true), { useKey: true });
+  return (
+    <Flex direction="column" minH="100vh">
+      <Flex
+        as="header"
+        className="no-print"
+        bg="sheet"
+        borderBottomWidth="1px"
+        borderColor="rule"
+        px={{ base: '4', md: '6' }}
+        py="1"
+        minH="58px"
+        align="center"
+        columnGap="5"
+        flexWrap="wrap"
+      >
+        <Flex asChild align="center" minH="44px" flexShrink={0}>
+          <RouterLink to="/" aria-label="Today" title="Today">
+            <BeakerMark />
+          </RouterLink>
+        </Flex>
+        <Box flex="1" minW="12rem">
+          <Heading
+            as="h1"
+            fontFamily="heading"
+            fontSize="xl"
+            fontWeight="semibold"
+            lineHeight="1.2"
+            lineClamp={1}
+          >
+            {title}
+          </Heading>
+          {subtitle && (
+            <Box fontSize="sm" color="soft" lineHeight="1.3">
+              {subtitle}
+            </Box>
+          )}
+        </Box>
+        {thread}
+        <Flex gap="0.5" ml={thread ? '1' : 'auto'}>
+          <IconButton
+            aria-label="Go anywhere"
+            title="Go anywhere (Ctrl K)"
+            onClick={() => setGoing(true)}
+            css={{ minW: '36px', minH: '44px' }}
+          >
+            <Search size={18} />
+          </IconButton>
+          <IconButton
+            aria-label="Keys of this screen"
+            title="Keys (?)"
+            onClick={() => setHelping(true)}
+            css={{ minW: '36px', minH: '44px' }}
+          >
+            <Keyboard size={18} />
+          </IconButton>
+          <IconButton
+            aria-label={light === 'dark' ? 'Light sheet' : 'Sheet for dim rooms'}
+            title={light === 'dark' ? 'Light sheet' : 'For dim rooms'}
+            onClick={() => setLight(light === 'dark' ? 'light' : 'dark')}
+            css={{ minW: '36px', minH: '44px' }}
+          >
+            {light === 'dark' ? <Sun size={18} /> : <Moon size={18} />}
+          </IconButton>
+        </Flex>
+      </Flex>
+      <Flex as="main" flex="1" direction="column" minH="0">
+        {children}
+      </Flex>
+      <GoAnywhere open={going} onClose={() => setGoing(false)} />
+      <KeysHelp
+        open={helping}
+        keys={keys}
+        hasThread={thread !== undefined}
+        onClose={() => setHelping(false)}
+      />
+    </Flex>
+  );
+}
+
+function BeakerMark() {
+  return (
+    <Box asChild color="tawny">
+      <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden>
+        <path
+          d="M8 4v19a5 5 0 0 0 5 5h6a5 5 0 0 0 5-5V4"
+          fill="none"
+          stroke="var(--chakra-colors-ink)"
+          strokeWidth="2.5"
+          strokeLinecap="round"
+        />
+        <path d="M9.6 15h12.8v8a3.6 3.6 0 0 1-3.6 3.6h-5.6A3.6 3.6 0 0 1 9.6 23z" fill="currentColor" />
+        <path d="M19 10h7" stroke="currentColor" strokeWidth="2.5" strokeLinecap="round" />
+      </svg>
+    </Box>
+  );
+}

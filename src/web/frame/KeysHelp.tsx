@@ -1,0 +1,62 @@
+import { Box, Dialog, Flex, Kbd, Portal } from '@chakra-ui/react';
+
+export interface KeyHelp {
+  keys: string;
+  does: string;
+}
+
+interface KeysHelpProps {
+  open: boolean;
+  keys: readonly KeyHelp[];
+  hasThread: boolean;
+  onClose(): void;
+}
+
+/** The keys of the present screen. */
+export function KeysHelp({ open, keys, hasThread, onClose }: KeysHelpProps) {
+  const all: KeyHelp[] = [
+    ...keys,
+    ...(hasThread ? [{ keys: '1 2 3 4', does: 'to a stop of the thread (when not typing)' }] : []),
+    { keys: 'Ctrl K', does: 'go anywhere' },
+    { keys: '?', does: 'this list' },
+  ];
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(details) => !details.open && onClose()}
+      size="sm"
+      lazyMount
+      unmountOnExit
+    >
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="raised">
+            <Dialog.Header>
+              <Dialog.Title fontFamily="heading">Keys of this screen</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body pb="6">
+              {all.map((one) => (
+                <Flex
+                  key={one.keys}
+                  py="1.5"
+                  gap="4"
+                  borderBottomWidth="1px"
+                  borderColor="rule"
+                  align="baseline"
+                >
+                  <Box minW="8.5rem">
+                    <Kbd bg="tawnyWash" color="ink">
+                      {one.keys}
+                    </Kbd>
+                  </Box>
+                  <Box>{one.does}</Box>
+                </Flex>
+              ))}
+            </Dialog.Body>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

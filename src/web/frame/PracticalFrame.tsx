@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import type { Practical, RunSummary } from '../../contract/practicals';
+import { reviewPlan } from '../../core/review';
+import { useRoomChoices } from '../api/room-choices';
+import { Frame } from './Frame';
+import type { KeyHelp } from './KeysHelp';
+import { presentRun, stopsOf } from './stops';
+import { Thread } from './Thread';
+
+interface PracticalFrameProps {
+  practical: Practical;
+  /** Named in the address; else the present one. */
+  runId?: string | null;
+  at: 'Plan' | 'Run' | 'Results' | 'Report';
+  subtitle?: string;
+  keys?: readonly KeyHelp[];
+  children: ReactNode;
+}
+
+/** The frame of everything that belongs to one practical: its title and its thread. */
+export function PracticalFrame({ practical, runId, at, subtitle, keys, children }: PracticalFrameProps) {
+  const rooms = useRoomChoices();
+  const run: RunSummary | undefined =
+    practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
+  const place = rooms.find((room) => room.id === practical.plan.roomId)?.place ?? null;
+  const ranks = reviewPlan({ plan: practical.plan, place, rooms }).open.map((remark) => remark.rank);
+  return (
+    <Frame
+      title={practical.plan.title}
+      {...(subtitle !== undefined && { subtitle })}
+      {...(keys && { keys })}
+      thread={<Thread stops={stopsOf(practical, run, ranks)} at={at} />}
+    >
+      {children}
+    </Frame>
+  );
+}

@@ -1,0 +1,163 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useParams, useSearchParams } from 'react-router';
+import type { Practical } from '../../contract/practicals';
+import { examplePlan } from '../../core/practical';
+import { reviewPlan } from '../../core/review';
+import { usePractical } from '../api/queries';
+import { useRoomChoices } from '../api/room-choices';
+import { PracticalFrame } from '../frame/PracticalFrame';
+import { PlanMargin } from '../margin/PlanMargin';
+import { QuietButton } from '../ui/Button';
+import { TextField } from '../ui/fields';
+import { Waiting } from '../ui/Notice';
+import { PlanContext, usePlan } from './edit-context';
+import { FairTestSection } from './FairTestSection';
+import { FormulaSection } from './FormulaSection';
+import { HistoryDrawer } from './HistoryDrawer';
+import { KeepingLine, KeepingNotice } from './KeepingLine';
+import { MethodSection } from './MethodSection';
+import { QuestionSection } from './QuestionSection';
+import { StudentQuestionsSection } from './StudentQuestionsSection';
+import { TimeSection } from './TimeSection';
+import { usePlanKeeper } from './use-plan-keeper';
+
+const keys = [
+  { keys: 'Tab', does: 'from line to line' },
+  { keys: 'Enter', does: 'on an open line: one more' },
+  { keys: 'Ctrl Z', does: 'take the last change back' },
+  { keys: 'Esc', does: 'leave a line as it was' },
+];
+
+export function PlanPage() {
+  const { practicalId } = useParams();
+  const { data, error } = usePractical(practicalId);
+  if (!data) return <Waiting error={error} />;
+  return <PlanSheet key={data.id} practical={data} />;
+}
+
+function PlanSheet({ practical }: { practical: Practical }) {
+  const [search] = useSearchParams();
+  const { keeper, ...state } = usePlanKeeper(practical);
+  const { plan } = state;
+  const rooms = useRoomChoices();
+  const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
+  const review = useMemo(() => reviewPlan({ plan, place, rooms }), [plan, place, rooms]);
+  const sheet = useRef<HTMLDivElement>(null);
+  const [history, setHistory] = useState(false);
+  useHotkeys('ctrl+z, meta+z', () => keeper.undo(), { preventDefault: true, enableOnFormTags: true }, [
+    keeper,
+  ]);
+
+  const editing = useMemo(
+    () => ({
+      plan,
+      place,
+      edit: (line: string, change: Parameters<typeof keeper.edit>[1]) => keeper.edit(line, change),
+    }),
+    [plan, place, keeper],
+  );
+  return (
+    <PracticalFrame practical={{ ...practical, plan }} runId={search.get('run')} at="Plan" keys={keys}>
+      <PlanContext value={editing}>
+        <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+          <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
+            {(state.keeping.kind === 'stale' || state.keeping.kind === 'refused') && (
+              <Box pt="4">
+                <KeepingNotice state={state} keeper={keeper} />
+              </Box>
+            )}
+            <Box ref={sheet} pt="2">
+              <TitleLine />
+              {isEmpty(plan) && (
+                <FirstLines
+                  onExample={() =>
+                    keeper.edit('example', (was) => ({
+                      ...examplePlan,
+                      title: was.title,
+                      roomId: was.roomId,
+                    }))
+                  }
+                />
+              )}
+              <QuestionSection />
+              <FairTestSection />
+              <FormulaSection />
+              <MethodSection />
+              <TimeSection />
+              <StudentQuestionsSection />
+            </Box>
+            <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
+          </Box>
+          <PlanMargin
+            review={review}
+            sheet={sheet}
+            onTake={(remark) => keeper.edit(`remedy-${remark.id}`, (was) => remark.remedy!.apply(was))}
+            onDismiss={(remark, reason) =>
+              keeper.edit(`dismiss-${remark.id}`, (was) => ({
+                ...was,
+                dismissed: [...was.dismissed, { remark: remark.id, reason }],
+              }))
+            }
+            onRecall={(remark) =>
+              keeper.edit(`recall-${remark.id}`, (was) => ({
+                ...was,
+                dismissed: was.dismissed.filter((one) => one.remark !== remark.id),
+              }))
+            }
+          />
+        </Flex>
+      </PlanContext>
+      <HistoryDrawer
+        practicalId={practical.id}
+        open={history}
+        onClose={() => setHistory(false)}
+        onBringBack={(old, number) => {
+          keeper.edit(`revision-${number}`, () => old);
+          setHistory(false);
+        }}
+      />
+    </PracticalFrame>
+  );
+}
+
+/** The title, edited where it stands on the sheet. */
+function TitleLine() {
+  const { plan, edit } = usePlan();
+  return (
+    <Box color="soft" fontSize="sm" pt="2" pb="1" display="flex" gap="2" alignItems="baseline">
+      <Box as="span" flexShrink={0}>
+        Title
+      </Box>
+      <Box flex="1" color="ink">
+        <TextField
+          label="Title"
+          needed
+          most={120}
+          value={plan.title}
+          onValue={(title) => edit('title', (was) => ({ ...was, title }))}
+        />
+      </Box>
+    </Box>
+  );
+}
+
+const isEmpty = (plan: Practical['plan']) =>
+  plan.question === '' &&
+  plan.steps.length === 0 &&
+  plan.formula.length === 0 &&
+  plan.factor.levels.length === 0;
+
+/** What an empty sheet is for, with an example to load. */
+function FirstLines({ onExample }: { onExample(): void }) {
+  return (
+    <Flex my="3" p="4" bg="paper" borderRadius="6px" gap="4" align="center" wrap="wrap">
+      <Box flex="1" minW="16rem">
+        A plan begins with a question: what does one thing do to another? Touch any line to write. The margin
+        beside it says what a careful colleague would.
+      </Box>
+      <QuietButton onClick={onExample}>Fill in an example</QuietButton>
+    </Flex>
+  );
+}

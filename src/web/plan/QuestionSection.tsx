@@ -1,0 +1,47 @@
+import { Box } from '@chakra-ui/react';
+import { TextField } from '../ui/fields';
+import { usePlan } from './edit-context';
+import { Section } from './Section';
+
+/** The question, the prediction and its reason, as sentences. */
+export function QuestionSection() {
+  const { plan, edit } = usePlan();
+  return (
+    <Section name="Question" anchor="question">
+      <Box fontFamily="heading" fontSize="2xl" fontWeight="medium" lineHeight="1.25">
+        <TextField
+          label="Question"
+          multiline
+          most={400}
+          value={plan.question}
+          placeholder="What do you want to find out?"
+          onValue={(question) => edit('question', (was) => ({ ...was, question }))}
+        />
+      </Box>
+      <Box mt="2" display="flex" flexWrap="wrap" columnGap="1.5" rowGap="1">
+        <Box as="span" color="soft">
+          We expect
+        </Box>
+        <TextField
+          label="Prediction"
+          most={400}
+          value={plan.prediction}
+          placeholder="what will happen"
+          chars={10}
+          onValue={(prediction) => edit('prediction', (was) => ({ ...was, prediction }))}
+        />
+        <Box as="span" color="soft">
+          because
+        </Box>
+        <TextField
+          label="Reason"
+          most={400}
+          value={plan.reason}
+          placeholder="of what is known"
+          chars={10}
+          onValue={(reason) => edit('reason', (was) => ({ ...was, reason }))}
+        />
+      </Box>
+    </Section>
+  );
+}

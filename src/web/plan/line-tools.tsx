@@ -1,0 +1,86 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { IconButton } from '../ui/Button';
+
+/** Takes a line away; it shows when the line is pointed at or has the focus. */
+export function RemoveButton({ what, onClick }: { what: string; onClick(): void }) {
+  return (
+    <IconButton
+      aria-label={`Remove ${what}`}
+      title="Remove (Ctrl Z brings it back)"
+      onClick={onClick}
+      alignSelf="center"
+      css={{
+        minW: '24px',
+        minH: '24px',
+        opacity: 0,
+        '[role=group]:hover &, [role=group]:focus-within &, &:focus-visible': { opacity: 1 },
+        '@media (hover: none)': { opacity: 1 },
+      }}
+    >
+      <X size={14} />
+    </IconButton>
+  );
+}
+
+const Input = chakra('input', {
+  base: {
+    background: 'transparent',
+    border: 'none',
+    borderBottom: '1px dashed',
+    borderBottomColor: 'rule',
+    padding: '1px 0',
+    fontSize: 'sm',
+    fieldSizing: 'content',
+    minWidth: '8ch',
+    '&:focus': { outline: 'none', borderBottom: '1px solid', borderBottomColor: 'glass', bg: 'glassWash' },
+    '&[aria-invalid=true]': { borderBottom: '2px solid', borderBottomColor: 'ember' },
+  },
+});
+
+interface AddLineProps {
+  label: string;
+  placeholder: string;
+  /** Adds the line, or answers why it cannot. */
+  onAdd(text: string): string | void;
+}
+
+/** An open line at the end of a list: type, Enter, and it is one more. What is refused stays typed. */
+export function AddLine({ label, placeholder, onAdd }: AddLineProps) {
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | null>(null);
+  const add = () => {
+    if (text.trim() === '') return;
+    const refused = onAdd(text.trim());
+    setError(refused ?? null);
+    if (refused === undefined) setText('');
+  };
+  return (
+    <Box as="span" display="inline-block" minW="0">
+      <Input
+        aria-label={label}
+        aria-invalid={error !== null}
+        placeholder={`+ ${placeholder}`}
+        value={text}
+        maxW="100%"
+        onChange={(event) => {
+          setText(event.target.value);
+          setError(null);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault();
+            add();
+          }
+        }}
+        onBlur={add}
+      />
+      {error && (
+        <Box as="span" role="alert" display="block" color="ember" fontSize="sm" fontWeight="medium">
+          {error}
+        </Box>
+      )}
+    </Box>
+  );
+}

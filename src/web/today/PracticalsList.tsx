@@ -1,0 +1,144 @@
+import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
+import { useRef, useState } from 'react';
+import { Link as RouterLink, useNavigate } from 'react-router';
+import { newPlan } from '../../core/practical';
+import { useAddPractical, useImport, usePracticals, useRooms } from '../api/queries';
+import { sayError } from '../api/request';
+import { newId } from '../plan/lists';
+import { QuietButton } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+
+/** All practicals, a line to begin a new one, and a way in for a run from elsewhere. */
+export function PracticalsList() {
+  const { data: practicals = [] } = usePracticals();
+  return (
+    <Box as="section" aria-label="Practicals">
+      <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="2">
+        Practicals
+      </Heading>
+      <Box borderTopWidth="2px" borderColor="strongRule">
+        {practicals.map((practical) => (
+          <Flex
+            key={practical.id}
+            asChild
+            align="baseline"
+            columnGap="4"
+            py="2"
+            px="2.5"
+            borderBottomWidth="1px"
+            borderColor="rule"
+            wrap={{ base: 'wrap', md: 'nowrap' }}
+            _hover={{ bg: 'tawnyWash' }}
+          >
+            <RouterLink to={`/practicals/${practical.id}/plan`}>
+              <Box fontWeight="bold" flexShrink={0} w={{ md: '17.5rem' }}>
+                {practical.title}
+              </Box>
+              <Box color="soft" minW="0">
+                {practical.question}
+              </Box>
+            </RouterLink>
+          </Flex>
+        ))}
+        <NewPracticalLine />
+      </Box>
+    </Box>
+  );
+}
+
+function NewPracticalLine() {
+  const [title, setTitle] = useState('');
+  const [empty, setEmpty] = useState(false);
+  const navigate = useNavigate();
+  const add = useAddPractical();
+  const take = useImport();
+  const { data: rooms = [] } = useRooms();
+  const file = useRef<HTMLInputElement>(null);
+  const [unreadable, setUnreadable] = useState<string | null>(null);
+
+  const begin = async () => {
+    if (title.trim() === '') {
+      setEmpty(true);
+      return;
+    }
+    const practical = await add.mutateAsync({
+      id: newId(),
+      plan: newPlan(title.trim(), rooms[0]?.id ?? null),
+    });
+    await navigate(`/practicals/${practical.id}/plan`);
+  };
+  const readFile = async (chosen: File) => {
+    setUnreadable(null);
+    let content: unknown;
+    try {
+      content = JSON.parse(await chosen.text());
+    } catch {
+      setUnreadable(`“${chosen.name}” is not a run file: it could not be read as JSON. Nothing was changed.`);
+      return;
+    }
+    const { runId } = await take.mutateAsync(content);
+    await navigate(`/runs/${runId}/results`);
+  };
+  const failed = add.error ?? take.error;
+
+  return (
+    <Box py="3" px="2.5">
+      <chakra.form
+        display="flex"
+        gap="3"
+        flexWrap="wrap"
+        alignItems="center"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void begin().catch(() => undefined);
+        }}
+      >
+        <chakra.input
+          aria-label="Title of a new practical"
+          aria-invalid={empty}
+          placeholder="A new practical: its title"
+          value={title}
+          maxLength={120}
+          onChange={(event) => {
+            setTitle(event.target.value);
+            setEmpty(false);
+          }}
+          flex="1"
+          minW="15rem"
+          bg="sheet"
+          borderWidth="1px"
+          borderColor={empty ? 'ember' : 'strongRule'}
+          borderRadius="6px"
+          px="3"
+          minH="44px"
+        />
+        <QuietButton type="submit">Begin it</QuietButton>
+        <QuietButton type="button" onClick={() => file.current?.click()}>
+          Read a run file
+        </QuietButton>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          hidden
+          aria-label="Run file"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) void readFile(chosen).catch(() => undefined);
+          }}
+        />
+      </chakra.form>
+      {empty && (
+        <Box role="alert" color="ember" fontSize="sm" fontWeight="medium" mt="1">
+          The title is empty; it needs 1 to 120 characters
+        </Box>
+      )}
+      {(unreadable ?? failed) && (
+        <Box mt="3">
+          <Notice kind="stop">{unreadable ?? `${sayError(failed)} Nothing was changed.`}</Notice>
+        </Box>
+      )}
+    </Box>
+  );
+}

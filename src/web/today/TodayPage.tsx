@@ -1,0 +1,66 @@
+import { Box, Flex, Heading } from '@chakra-ui/react';
+import { addDays, format, startOfWeek } from 'date-fns';
+import { useRuns, useSchool } from '../api/queries';
+import { Frame } from '../frame/Frame';
+import { Waiting } from '../ui/Notice';
+import { useNow } from '../ui/use-now';
+import { NextLesson } from './NextLesson';
+import { PracticalsList } from './PracticalsList';
+import { nextLesson, weekOf } from './week';
+import { WeekStrip } from './WeekStrip';
+
+/** The first page: the week, the next lesson, what is to be done before its bell. */
+export function TodayPage() {
+  const now = useNow(1000);
+  const { data: school } = useSchool();
+  const monday = startOfWeek(now, { weekStartsOn: 1 });
+  const { data: runs, error } = useRuns(addDays(monday, -7).getTime(), addDays(monday, 21).getTime());
+  const lesson = runs && nextLesson(now.getTime(), runs);
+  return (
+    <Frame
+      title={format(now, 'EEEE d MMMM')}
+      subtitle={
+        school
+          ? [school.name, school.teacher, school.demo ? 'an invented school' : ''].filter(Boolean).join(' · ')
+          : ' '
+      }
+    >
+      {!runs ? (
+        <Waiting error={error} />
+      ) : (
+        <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+          <Box flex="1" minW="0" px={{ base: '4', md: '7' }} py="6">
+            <WeekStrip name="This week" days={weekOf(now, 0, runs)} now={now.getTime()} />
+            <WeekStrip name="Next week" days={weekOf(now, 1, runs)} now={now.getTime()} />
+            <PracticalsList />
+          </Box>
+          <Box
+            as="aside"
+            aria-label="Next lesson"
+            w={{ base: '100%', lg: '372px' }}
+            flexShrink={0}
+            bg="sheet"
+            borderLeftWidth={{ lg: '1px' }}
+            borderColor="rule"
+            px="6"
+            py="6"
+          >
+            {lesson ? (
+              <NextLesson run={lesson} now={now.getTime()} />
+            ) : (
+              <>
+                <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold">
+                  No lesson planned
+                </Heading>
+                <Box color="soft" mt="2">
+                  Open a practical, go to its Run, and give it a class, a room and a day. It will stand here
+                  with its jobs before the bell.
+                </Box>
+              </>
+            )}
+          </Box>
+        </Flex>
+      )}
+    </Frame>
+  );
+}

@@ -1,0 +1,114 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { useId, useState, type KeyboardEvent } from 'react';
+
+/** What typed text means: a value, or why it cannot be one. */
+export type Parsed<T> = { value: T } | { error: string };
+
+export interface DraftFieldProps<T> {
+  label: string;
+  value: T;
+  format(value: T): string;
+  parse(text: string): Parsed<T>;
+  onValue(value: T): void;
+  placeholder?: string;
+  multiline?: boolean;
+  /** Narrowest width in characters, for short fields. */
+  chars?: number;
+  align?: 'left' | 'right' | 'center';
+  onEnter?(): void;
+  css?: object;
+}
+
+const look = {
+  background: 'transparent',
+  border: 'none',
+  borderBottom: '1px dashed transparent',
+  borderRadius: 0,
+  padding: '1px 0',
+  fieldSizing: 'content',
+  maxWidth: '100%',
+  resize: 'none',
+  '&:hover': { borderBottomColor: 'strongRule' },
+  '&:focus': { outline: 'none', borderBottom: '1px solid', borderBottomColor: 'glass', bg: 'glassWash' },
+  '&[aria-invalid=true]': { borderBottom: '2px solid', borderBottomColor: 'ember' },
+} as const;
+
+const Line = chakra('input', { base: look });
+const Lines = chakra('textarea', { base: { ...look, display: 'block', width: '100%', lineHeight: '1.4' } });
+
+/**
+ * A field that reads as a line of the sheet until it is touched. What cannot be a value stays in the field with
+ * the reason below it; the plan keeps its last good value, and nothing typed is lost.
+ */
+export function DraftField<T>(props: DraftFieldProps<T>) {
+  const {
+    label,
+    value,
+    format,
+    parse,
+    onValue,
+    placeholder,
+    multiline,
+    chars,
+    align = 'left',
+    onEnter,
+    css,
+  } = props;
+  const id = useId();
+  const [draft, setDraft] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const text = draft ?? format(value);
+
+  const change = (typed: string) => {
+    setDraft(typed);
+    const parsed = parse(typed);
+    if ('error' in parsed) {
+      setError(parsed.error);
+      return;
+    }
+    setError(null);
+    onValue(parsed.value);
+  };
+
+  const shared = {
+    'aria-label': label,
+    'aria-invalid': error !== null,
+    'aria-describedby': error === null ? undefined : id,
+    value: text,
+    placeholder,
+    // Once the text is sound and the field is left, it shows the plan again (undo may have moved on).
+    onBlur: () => {
+      if (error === null) setDraft(null);
+    },
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key === 'Escape') {
+        setDraft(null);
+        setError(null);
+        (event.target as HTMLElement).blur();
+      }
+      if (event.key === 'Enter' && !event.shiftKey && (!multiline || onEnter)) {
+        event.preventDefault();
+        onEnter?.();
+      }
+    },
+  };
+
+  return (
+    <Box as="span" display={multiline ? 'block' : 'inline-block'} maxW="100%" verticalAlign="baseline">
+      {multiline ? (
+        <Lines {...shared} rows={1} css={css} onChange={(event) => change(event.target.value)} />
+      ) : (
+        <Line
+          {...shared}
+          css={{ minWidth: `${chars ?? 3}ch`, textAlign: align, ...css }}
+          onChange={(event) => change(event.target.value)}
+        />
+      )}
+      {error !== null && (
+        <Box as="span" id={id} role="alert" display="block" color="ember" fontSize="sm" fontWeight="medium">
+          {error}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,86 @@
+import { Box, Popover, Portal, Text } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { formatNumber } from '../../core/format';
+import type { SourceKind, Working } from '../../core/working';
+
+const sourceWords: Record<SourceKind, string> = {
+  standard: 'Standard',
+  handbook: 'Handbook',
+  paper: 'Paper',
+  'common-practice': 'Common practice',
+  'from-memory': 'From memory',
+};
+
+/** Digits that tell something: four significant, at most three after the point. */
+function shown(value: number): string {
+  const magnitude = value === 0 ? 0 : Math.floor(Math.log10(Math.abs(value)));
+  return formatNumber(value, Math.max(0, Math.min(3, 3 - magnitude)));
+}
+
+/** Lines of working as they are read, without the popover around them. */
+export function WorkingLines({ working }: { working: Working }) {
+  return (
+    <Box fontSize="sm">
+      <Box as="dl">
+        {working.lines.map((line, i) => (
+          <Box
+            key={i}
+            display="flex"
+            justifyContent="space-between"
+            gap="4"
+            py="1"
+            borderBottomWidth="1px"
+            borderColor="rule"
+          >
+            <Box as="dt">{line.text}</Box>
+            <Box as="dd" whiteSpace="nowrap" fontWeight="semibold">
+              {line.value !== undefined && `${shown(line.value)}${line.unit ? ` ${line.unit}` : ''}`}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {working.sources.map((source) => (
+        <Text key={source.text} mt="2" color="soft" fontSize="xs">
+          <strong>{sourceWords[source.kind]}.</strong> {source.text}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+/** Opens the working behind a number: equation, inputs, units, source. */
+export function WorkingPopover({
+  working,
+  title,
+  children,
+}: {
+  working: Working;
+  title: string;
+  children: ReactNode;
+}) {
+  return (
+    <Popover.Root lazyMount unmountOnExit positioning={{ placement: 'bottom-start' }}>
+      <Popover.Trigger asChild>{children}</Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content
+            bg="raised"
+            color="ink"
+            borderWidth="1px"
+            borderColor="strongRule"
+            width="22rem"
+            maxW="92vw"
+            boxShadow="lg"
+          >
+            <Popover.Body p="4">
+              <Text fontFamily="heading" fontWeight="semibold" mb="1">
+                {title}
+              </Text>
+              <WorkingLines working={working} />
+            </Popover.Body>
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
