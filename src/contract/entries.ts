@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { IsIn, IsObject, ValidateNested } from 'class-validator';
 import type { Entry, EntryBody, ObservationTime, Sense } from '../core/run';

@@ -81,7 +81,7 @@ export function demoSchool(now: number): DemoSchool {
     stations: 12,
     probes: 'simulated' as const,
   };
-  const quarter = Math.floor(now / (15 * minute)) * 15 * minute;
+  const bell = Math.floor((now - 24 * minute) / (5 * minute)) * 5 * minute;
   return {
     settings: { name: 'Larkfell School', teacher: 'M. Ashdown', demo: 'yes' },
     rooms,
@@ -89,7 +89,7 @@ export function demoSchool(now: number): DemoSchool {
     practicals,
     runs: [
       finishedRun({ ...boil, group: tenA, startsAt: lessonOn(now, -1, 10, 5), seed: 20 }),
-      runInProgress({ ...boil, group: nineB, startsAt: quarter - 15 * minute, seed: 31 }, now),
+      runInProgress({ ...boil, group: nineB, startsAt: bell, seed: 31 }, now),
       runToCome({
         practicalId: 'practical-scones',
         plan: sodaScones,
@@ -180,7 +180,7 @@ const runToCome = (lesson: Lesson) => fileOf(lesson, runOf(lesson, null), []);
 
 /** The lesson going on now: under way for long enough that some pans stand on the plateau and some climb. */
 function runInProgress(lesson: Lesson, now: number): RunFile {
-  const startedAt = now - 16 * minute;
+  const startedAt = now - 17 * minute;
   const run = runOf(lesson, startedAt);
   const entries = new SimulatedClass(run, [], null).advance(now);
   const clock = { anchorRunMs: now, anchorWallMs: now, speed: 1 };

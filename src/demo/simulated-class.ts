@@ -24,7 +24,7 @@ const readingEveryS = 2;
 const stepS = 1;
 const roomC = 21;
 /** What a small hob brings into a small pan, W. */
-const hobW = 330;
+const hobW = 325;
 
 /** How one invented station works: drawn by lot, the same for the same seed. */
 interface Character {
@@ -177,11 +177,11 @@ function drawCharacter(random: SeededRandom, station: number, run: Run): Charact
   const dreamer = run.stations.length > 3 && station === run.stations[run.seed % run.stations.length];
   const doubter = run.stations.length > 3 && station === run.stations[(run.seed + 5) % run.stations.length];
   return {
-    powerW: hobW * (1 + 0.09 * random.normal()),
+    powerW: hobW * (1 + 0.1 * random.normal()),
     lossWPerK: smallPanLossWPerK * (1 + 0.08 * random.normal()),
     offsetC: 0.15 * random.normal(),
     noiseC: 0.1 + 0.08 * random.uniform(),
-    weighingS: 150 + 210 * random.uniform(),
+    weighingS: 120 + 420 * random.uniform(),
     reactionS: dreamer ? 24 : 2 + 5 * random.uniform(),
     secondOffsetC: doubter ? 2.1 : null,
   };

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import { existsSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join, resolve } from 'node:path';

@@ -5,6 +5,14 @@ import { Lost } from './ui/Lost';
 
 const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ default: page.TodayPage })));
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
+const RunsPage = lazy(() => import('./run/RunsPage').then((page) => ({ default: page.RunsPage })));
+const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default: page.BenchPage })));
+const StationPage = lazy(() =>
+  import('./station/StationPage').then((page) => ({ default: page.StationPage })),
+);
+const ResultsPage = lazy(() =>
+  import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })),
+);
 
 /** Every address of the program. Each page is fetched when it is first opened. */
 export function App() {
@@ -14,6 +22,10 @@ export function App() {
         <Routes>
           <Route path="/" element={<TodayPage />} />
           <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+          <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+          <Route path="/runs/:runId/bench" element={<BenchPage />} />
+          <Route path="/runs/:runId/station/:station" element={<StationPage />} />
+          <Route path="/runs/:runId/results" element={<ResultsPage />} />
           <Route path="*" element={<Lost />} />
         </Routes>
       </Suspense>

@@ -1,4 +1,3 @@
-import 'reflect-metadata';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bitter';
 import { ChakraProvider } from '@chakra-ui/react';

@@ -11,9 +11,13 @@ export interface SeededRandom {
   shuffled<T>(items: readonly T[]): T[];
 }
 
+/** The generator’s first outputs hardly depend on the seed: that many are thrown away. */
+const warmUp = 64;
+
 /** Starts a stream from a whole-number seed (only its low 32 bits count). */
 export function seededRandom(seed: number): SeededRandom {
-  const generator = xoroshiro128plus(seed | 0);
+  const generator = xoroshiro128plus(scrambled(seed));
+  for (let i = 0; i < warmUp; i += 1) generator.next();
   const uniform = () => uniformFloat64(generator);
   return {
     uniform,
@@ -30,4 +34,12 @@ export function seededRandom(seed: number): SeededRandom {
       return order;
     },
   };
+}
+
+/** Spreads neighbouring seeds over all 32 bits (the finaliser of MurmurHash3, public domain). */
+function scrambled(seed: number): number {
+  let bits = seed | 0;
+  bits = Math.imul(bits ^ (bits >>> 16), 0x85ebca6b);
+  bits = Math.imul(bits ^ (bits >>> 13), 0xc2b2ae35);
+  return bits ^ (bits >>> 16);
 }

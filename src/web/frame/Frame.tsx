@@ -14,11 +14,13 @@ interface FrameProps {
   subtitle?: string;
   thread?: ReactNode;
   keys?: readonly KeyHelp[];
+  /** The page fills the window and scrolls only inside: for boards that are read from afar. */
+  fits?: boolean;
   children: ReactNode;
 }
 
 /** The frame around every page of the teacher: where we are, the thread, and the ways elsewhere. */
-export function Frame({ title, subtitle, thread, keys = [], children }: FrameProps) {
+export function Frame({ title, subtitle, thread, keys = [], fits = false, children }: FrameProps) {
   const light = useLight();
   const [going, setGoing] = useState(false);
   const [helping, setHelping] = useState(false);
@@ -29,7 +31,7 @@ export function Frame({ title, subtitle, thread, keys = [], children }: FramePro
   useHotkeys('shift+slash', () => setHelping(true), { useKey: false });
   useHotkeys('?', () => setHelping(true), { useKey: true });
   return (
-    <Flex direction="column" minH="100vh">
+    <Flex direction="column" minH="100vh" h={fits ? { lg: '100vh' } : undefined}>
       <Flex
         as="header"
         className="no-print"

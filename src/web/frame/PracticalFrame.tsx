@@ -14,11 +14,20 @@ interface PracticalFrameProps {
   at: 'Plan' | 'Run' | 'Results' | 'Report';
   subtitle?: string;
   keys?: readonly KeyHelp[];
+  fits?: boolean;
   children: ReactNode;
 }
 
 /** The frame of everything that belongs to one practical: its title and its thread. */
-export function PracticalFrame({ practical, runId, at, subtitle, keys, children }: PracticalFrameProps) {
+export function PracticalFrame({
+  practical,
+  runId,
+  at,
+  subtitle,
+  keys,
+  fits = false,
+  children,
+}: PracticalFrameProps) {
   const rooms = useRoomChoices();
   const run: RunSummary | undefined =
     practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
@@ -29,6 +38,7 @@ export function PracticalFrame({ practical, runId, at, subtitle, keys, children 
       title={practical.plan.title}
       {...(subtitle !== undefined && { subtitle })}
       {...(keys && { keys })}
+      fits={fits}
       thread={<Thread stops={stopsOf(practical, run, ranks)} at={at} />}
     >
       {children}

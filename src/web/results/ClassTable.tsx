@@ -1,0 +1,149 @@
+import { Box, chakra } from '@chakra-ui/react';
+import type { Run } from '../../contract/runs';
+import { decimalsOf, formatNumber, formatTemperature } from '../../core/format';
+import type { Response } from '../../core/practical';
+import type { ResultCell, ResultRow } from '../../core/run';
+
+const Cell = chakra('td', { base: { py: '0.5', px: '2', textAlign: 'right', verticalAlign: 'baseline' } });
+const Head = chakra('th', {
+  base: {
+    pb: '1.5',
+    px: '2',
+    textAlign: 'right',
+    fontWeight: 'semibold',
+    color: 'soft',
+    fontSize: 'sm',
+    verticalAlign: 'bottom',
+    lineHeight: '1.2',
+  },
+});
+
+interface ClassTableProps {
+  run: Run;
+  rows: readonly ResultRow[];
+  colourOf?(levelId: string): string;
+  pointed?: number | null;
+  onPoint?(station: number | null): void;
+}
+
+/** Stations by responses, treatments as bands; corrections and deviations are marked where they are. */
+export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: ClassTableProps) {
+  const { plan } = run;
+  const heated = rows.some((row) => row.reachedC !== null);
+  return (
+    <Box overflowX="auto">
+      <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
+        <thead>
+          <chakra.tr borderBottomWidth="1px" borderColor="strongRule">
+            <Head textAlign="left" pl="0">
+              Level
+            </Head>
+            <Head>Station</Head>
+            {heated && <Head>Stopped at</Head>}
+            {plan.responses.map((response) => (
+              <Head key={response.id}>
+                {response.name}
+                <Box as="span" display="block" fontWeight="normal">
+                  {response.unit || '\u00a0'}
+                </Box>
+              </Head>
+            ))}
+          </chakra.tr>
+        </thead>
+        <tbody>
+          {rows.map((row, i) => {
+            const first = rows[i - 1]?.level?.id !== row.level?.id;
+            return (
+              <chakra.tr
+                key={row.station}
+                borderTopWidth={first && i > 0 ? '1px' : 0}
+                borderColor="rule"
+                bg={pointed === row.station ? 'tawnyWash' : undefined}
+                onMouseEnter={() => onPoint?.(row.station)}
+                onMouseLeave={() => onPoint?.(null)}
+              >
+                <Cell textAlign="left" pl="0" fontWeight="bold" whiteSpace="nowrap">
+                  {first && (
+                    <>
+                      {colourOf && row.level && (
+                        <Box
+                          as="span"
+                          display="inline-block"
+                          w="11px"
+                          h="11px"
+                          borderRadius="full"
+                          borderWidth="1px"
+                          borderColor="ink"
+                          mr="2"
+                          style={{ background: colourOf(row.level.id) }}
+                        />
+                      )}
+                      {row.levelWords}
+                    </>
+                  )}
+                </Cell>
+                <Cell title={row.deviations.join('; ')}>
+                  {row.deviations.length > 0 && (
+                    <Box
+                      as="abbr"
+                      color="amberInk"
+                      fontWeight="bold"
+                      mr="1"
+                      textDecoration="none"
+                      aria-label={`went differently: ${row.deviations.join('; ')}`}
+                    >
+                      !
+                    </Box>
+                  )}
+                  {row.station}
+                </Cell>
+                {heated && (
+                  <Cell
+                    color={isOff(row) ? 'ember' : 'ink'}
+                    fontWeight={isOff(row) ? 'bold' : 'normal'}
+                    whiteSpace="nowrap"
+                  >
+                    {row.reachedC === null ? '—' : formatTemperature(row.reachedC, run.unit)}
+                  </Cell>
+                )}
+                {row.cells.map((cell, j) => (
+                  <ValueCell key={plan.responses[j]!.id} cell={cell} response={plan.responses[j]!} />
+                ))}
+              </chakra.tr>
+            );
+          })}
+        </tbody>
+      </chakra.table>
+    </Box>
+  );
+}
+
+/** More than a degree past its target. */
+const isOff = ({ reachedC, targetC }: ResultRow) =>
+  reachedC !== null && targetC !== null && Math.abs(reachedC - targetC) > 1;
+
+function ValueCell({ cell, response }: { cell: ResultCell; response: Response }) {
+  if (cell.mean === null) {
+    return <Cell color="soft">—</Cell>;
+  }
+  const digits = response.smallestDivision === null ? undefined : decimalsOf(response.smallestDivision);
+  const repeats = cell.values.length;
+  const corrected = cell.values.some((one) => one.corrected);
+  return (
+    <Cell
+      title={[
+        repeats > 1 ? `mean of ${cell.values.map((one) => formatNumber(one.value)).join(', ')}` : '',
+        corrected ? 'corrected; the log has both' : '',
+      ]
+        .filter(Boolean)
+        .join('; ')}
+    >
+      {formatNumber(cell.mean, digits === undefined ? undefined : digits + (repeats > 1 ? 1 : 0))}
+      {corrected && (
+        <Box as="sup" color="glass" fontWeight="bold" ml="0.5" aria-label="corrected">
+          c
+        </Box>
+      )}
+    </Cell>
+  );
+}

@@ -1,0 +1,35 @@
+import { useParams } from 'react-router';
+import { usePractical } from '../api/queries';
+import { PracticalFrame } from '../frame/PracticalFrame';
+import { Waiting } from '../ui/Notice';
+import { Bench } from './Bench';
+import type { LiveRun } from './live-run';
+import { PlannedRun } from './PlannedRun';
+import { quickLineKeys } from './QuickLine';
+import { runSubtitle } from './run-subtitle';
+import { useLiveRun, useLiveState } from './use-live-run';
+
+export function BenchPage() {
+  const { runId } = useParams();
+  const { live, error } = useLiveRun(runId!);
+  if (!live) return <Waiting error={error} />;
+  return <OpenBench live={live} />;
+}
+
+function OpenBench({ live }: { live: LiveRun }) {
+  const { state } = useLiveState(live);
+  const { run } = state;
+  const { data: practical } = usePractical(run.practicalId);
+  if (!practical) return <Waiting />;
+  return (
+    <PracticalFrame
+      practical={practical}
+      runId={run.id}
+      at="Run"
+      subtitle={runSubtitle(run)}
+      keys={quickLineKeys}
+    >
+      {run.status === 'planned' ? <PlannedRun run={run} onRun={live.setRun} /> : <Bench live={live} />}
+    </PracticalFrame>
+  );
+}

@@ -1,0 +1,157 @@
+import { Box, chakra, Heading } from '@chakra-ui/react';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import type { Practical } from '../../contract/practicals';
+import { NewRun } from '../../contract/runs';
+import { boilingIn, placeOf, syrupOfFormula } from '../../core/practical';
+import { useAddRun, useClasses, useRooms } from '../api/queries';
+import { sayError } from '../api/request';
+import { newId } from '../plan/lists';
+import { RoomDialog } from '../plan/RoomDialog';
+import { MainButton, WordButton } from '../ui/Button';
+import { parseNumber } from '../ui/fields';
+import { FormLine } from '../ui/FormLine';
+import { Notice, Waiting } from '../ui/Notice';
+import { NewClassForm } from './NewClassForm';
+
+const dateText = (ms: number) => format(ms, "yyyy-MM-dd'T'HH:mm");
+const fromDateText = (text: unknown) => (typeof text === 'string' ? new Date(text).getTime() : text);
+const numberOrText = (text: unknown) => (typeof text === 'string' ? (parseNumber(text) ?? text) : text);
+const nextQuarter = () => Math.ceil(Date.now() / 900_000) * 900_000;
+
+/** Class, room, day, stations: what makes a plan into a run. */
+export function NewRunForm({ practical }: { practical: Practical }) {
+  const { data: rooms } = useRooms();
+  const { data: classes } = useClasses();
+  if (!rooms || !classes) return <Waiting />;
+  return (
+    <Form key={`${rooms.length}-${classes.length}`} practical={practical} rooms={rooms} classes={classes} />
+  );
+}
+
+interface FormProps {
+  practical: Practical;
+  rooms: NonNullable<ReturnType<typeof useRooms>['data']>;
+  classes: NonNullable<ReturnType<typeof useClasses>['data']>;
+}
+
+function Form({ practical, rooms, classes }: FormProps) {
+  const { plan } = practical;
+  const navigate = useNavigate();
+  const add = useAddRun();
+  const [adding, setAdding] = useState<'nothing' | 'room' | 'class'>('nothing');
+  const { register, handleSubmit, formState, watch } = useForm<NewRun>({
+    resolver: classValidatorResolver(NewRun),
+    defaultValues: {
+      id: newId(),
+      practicalId: practical.id,
+      revision: practical.number,
+      roomId: plan.roomId ?? rooms[0]?.id ?? '',
+      classId: classes[0]?.id ?? '',
+      startsAt: dateText(nextQuarter()) as never,
+      stations: plan.stations,
+      probes: 'none',
+    },
+  });
+  const { errors } = formState;
+  const room = rooms.find((one) => one.id === watch('roomId'));
+  const simulated =
+    room &&
+    plan.thermometer.in === 'syrup' &&
+    syrupOfFormula(plan, boilingIn(placeOf(room)).boilingC) !== null;
+  const noLevels = plan.factor.levels.length === 0;
+  const save = handleSubmit(async (input) => {
+    const { run } = await add.mutateAsync(input);
+    await navigate(`/runs/${run.id}/bench`);
+  });
+
+  return (
+    <>
+      <Heading as="h2" fontFamily="heading" fontSize="xl" fontWeight="semibold" mb="3">
+        A new run
+      </Heading>
+      {noLevels && (
+        <Box mb="4">
+          <Notice kind="stop">
+            The plan has no levels yet. Add at least one under Fair test: each station gets one.
+          </Notice>
+        </Box>
+      )}
+      <chakra.form
+        noValidate
+        display="grid"
+        gap="3.5"
+        onSubmit={(event) => void save(event).catch(() => undefined)}
+      >
+        <Box>
+          <FormLine
+            label="Class"
+            error={errors.classId}
+            options={classes.map((one) => [
+              one.id,
+              `${one.name}, ${one.students} students, reads °${one.unit}`,
+            ])}
+            {...register('classId')}
+          />
+          <WordButton type="button" fontSize="sm" mt="1" onClick={() => setAdding('class')}>
+            another class
+          </WordButton>
+        </Box>
+        <Box>
+          <FormLine
+            label="Room"
+            error={errors.roomId}
+            options={rooms.map((one) => [one.id, one.name])}
+            {...register('roomId')}
+          />
+          <WordButton type="button" fontSize="sm" mt="1" onClick={() => setAdding('room')}>
+            another room
+          </WordButton>
+        </Box>
+        <FormLine
+          label="Bell"
+          type="datetime-local"
+          error={errors.startsAt}
+          {...register('startsAt', { setValueAs: fromDateText })}
+        />
+        <FormLine
+          label="Stations"
+          inputMode="numeric"
+          error={errors.stations}
+          {...register('stations', { setValueAs: numberOrText })}
+        />
+        <FormLine
+          label="Thermometers"
+          error={errors.probes}
+          hint={
+            simulated
+              ? 'A simulated class boils its own syrup and logs its own steps: for trying a practical out.'
+              : undefined
+          }
+          options={[
+            ['none', 'readings are typed'],
+            ...(simulated ? [['simulated', 'simulated probes and class'] as const] : []),
+          ]}
+          {...register('probes')}
+        />
+        {add.error && <Notice kind="stop">{sayError(add.error)} Nothing you typed is lost.</Notice>}
+        <Box>
+          <MainButton type="submit" disabled={noLevels || add.isPending}>
+            Draw the layout
+          </MainButton>
+        </Box>
+      </chakra.form>
+      {adding === 'room' && (
+        <RoomDialog
+          room={undefined}
+          onClose={() => setAdding('nothing')}
+          onSaved={() => setAdding('nothing')}
+        />
+      )}
+      {adding === 'class' && <NewClassForm onClose={() => setAdding('nothing')} />}
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { ListOrdered, QrCode } from 'lucide-react';
+import { useState } from 'react';
+import { routes } from '../../contract/routes';
+import { speeds, type Run, type RunNow } from '../../contract/runs';
+import { formatClock } from '../../core/format';
+import { request, sayError } from '../api/request';
+import { IconButton, QuietButton } from '../ui/Button';
+
+interface RunControlsProps {
+  run: Run;
+  now: number;
+  unit: 'C' | 'F';
+  connected: boolean;
+  onUnit(unit: 'C' | 'F'): void;
+  onRun(run: RunNow): void;
+  onLog(): void;
+  onPages(): void;
+}
+
+/** Clock, unit, speed of a simulated run, the log, the stations’ pages, and the end. */
+export function RunControls(props: RunControlsProps) {
+  const { run, now, unit, connected, onUnit, onRun, onLog, onPages } = props;
+  const [sure, setSure] = useState(false);
+  const [error, setError] = useState<string | null>(null);
+  const post = (path: string, body: object = {}) =>
+    request<RunNow>(path, { body }).then(
+      (answer) => {
+        setError(null);
+        onRun(answer);
+      },
+      (reason: unknown) => setError(sayError(reason)),
+    );
+  return (
+    <Flex align="center" columnGap="3" rowGap="1" wrap="wrap" minH="40px">
+      <Box fontWeight="bold" fontSize="lg" minW="4.2rem" title="Since the start of the run">
+        {formatClock((now - (run.startedAt ?? now)) / 1000)}
+      </Box>
+      {run.probes === 'simulated' && run.status === 'running' && (
+        <Flex role="group" aria-label="Speed of the simulated class" align="center" gap="1">
+          <Box color="soft" fontSize="sm" mr="1">
+            simulated
+          </Box>
+          {speeds.map((speed) => (
+            <QuietButton
+              key={speed}
+              aria-pressed={run.clock?.speed === speed}
+              onClick={() => void post(routes.runClock(run.id), { speed })}
+              css={{ minH: '32px', px: '2.5' }}
+            >
+              ×{speed}
+            </QuietButton>
+          ))}
+        </Flex>
+      )}
+      <Flex role="group" aria-label="Unit of temperature" gap="1">
+        {(['C', 'F'] as const).map((one) => (
+          <QuietButton
+            key={one}
+            aria-pressed={unit === one}
+            onClick={() => onUnit(one)}
+            css={{ minH: '32px', px: '2.5' }}
+          >
+            °{one}
+          </QuietButton>
+        ))}
+      </Flex>
+      {!connected && (
+        <Box role="status" color="amberInk" fontWeight="semibold" fontSize="sm">
+          no connection: what you log is saved here
+        </Box>
+      )}
+      {error && (
+        <Box role="alert" color="ember" fontSize="sm">
+          {error}
+        </Box>
+      )}
+      <Flex ml="auto" gap="1" align="center">
+        <IconButton aria-label="The log" title="The log" onClick={onLog} css={{ minW: '36px', minH: '36px' }}>
+          <ListOrdered size={18} />
+        </IconButton>
+        <IconButton
+          aria-label="Pages for the stations"
+          title="Pages for the stations"
+          onClick={onPages}
+          css={{ minW: '36px', minH: '36px' }}
+        >
+          <QrCode size={18} />
+        </IconButton>
+        {run.status === 'running' &&
+          (sure ? (
+            <>
+              <Box fontSize="sm" color="soft">
+                Finish for all stations?
+              </Box>
+              <QuietButton css={{ minH: '36px' }} onClick={() => void post(routes.runFinish(run.id))}>
+                Yes, finish
+              </QuietButton>
+              <QuietButton css={{ minH: '36px' }} onClick={() => setSure(false)}>
+                Not yet
+              </QuietButton>
+            </>
+          ) : (
+            <QuietButton css={{ minH: '36px' }} onClick={() => setSure(true)}>
+              Finish the run
+            </QuietButton>
+          ))}
+      </Flex>
+    </Flex>
+  );
+}

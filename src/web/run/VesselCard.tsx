@@ -1,0 +1,202 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { formatDuration, formatNumber, formatTemperature } from '../../core/format';
+import type { Plan } from '../../core/practical';
+import { lastDone, type StationState } from '../../core/run';
+import { fahrenheitFromCelsius } from '../../core/units';
+import { countdownClock, countdownWords, targetWords } from './station-words';
+import { Vessel } from './Vessel';
+import type { VesselScale } from './vessel-scale';
+
+interface VesselCardProps {
+  state: StationState;
+  plan: Plan;
+  scale: VesselScale;
+  unit: 'C' | 'F';
+  runId: string;
+  /** A call is out for it: ringed. */
+  ring: 'none' | 'check' | 'stop';
+  /** When a moment was, as a clock time. */
+  clockTime(ms: number): string;
+}
+
+const rings = {
+  none: { boxShadow: 'inset 0 0 0 1px var(--chakra-colors-rule)' },
+  check: { boxShadow: 'inset 0 0 0 3px var(--chakra-colors-tawny)' },
+  stop: { boxShadow: 'inset 0 0 0 4px var(--chakra-colors-ember)' },
+};
+
+/** One station on the board: its glass, its number, what that means, how long still. */
+export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
+  const { state, runId, ring } = props;
+  return (
+    <Flex
+      as="article"
+      aria-label={`Station ${state.station}`}
+      bg="sheet"
+      borderRadius="10px 10px 14px 14px"
+      p="2.5"
+      gap="2"
+      minW="0"
+      minH="0"
+      overflow="hidden"
+      css={rings[ring]}
+    >
+      {state.heating ? <HeatSide {...props} /> : <StepSide {...props} />}
+      <Flex direction="column" minW="0" flex="1">
+        <Flex align="baseline" gap="2" lineHeight="1.2">
+          <Box
+            asChild
+            fontWeight="bold"
+            fontSize="xl"
+            _hover={{ color: 'tawnyDeep', textDecoration: 'underline' }}
+          >
+            <RouterLink
+              to={`/runs/${runId}/station/${state.station}`}
+              aria-label={`Page of station ${state.station}`}
+            >
+              {state.station}
+            </RouterLink>
+          </Box>
+          <Box color="soft" truncate>
+            {state.levelWords}
+          </Box>
+        </Flex>
+        {state.heating ? <HeatWords {...props} /> : <StepWords {...props} />}
+        <Silence state={state} />
+      </Flex>
+    </Flex>
+  );
+});
+
+function HeatSide({ state, scale }: VesselCardProps) {
+  const { reading, target, inAMinuteC } = state;
+  return (
+    <Vessel
+      fill={reading ? scale.fill(reading.celsius) : null}
+      shade={reading ? scale.shade(reading.celsius) : 0}
+      ghost={inAMinuteC === null ? null : scale.fill(inAMinuteC)}
+      notch={target ? scale.fill(target.localC) : null}
+      marks={scale.marks}
+      label={
+        reading && target
+          ? `${formatTemperature(reading.celsius)}, target ${formatTemperature(target.localC)}`
+          : 'no reading yet'
+      }
+    />
+  );
+}
+
+function HeatWords({ state, unit }: VesselCardProps) {
+  const { reading } = state;
+  const words = targetWords(state, unit);
+  const loud = state.phase === 'past-target' || state.phase === 'at-target';
+  return (
+    <>
+      <Flex align="baseline" gap="1" mt="0.5">
+        <Box
+          fontWeight="bold"
+          lineHeight="1.05"
+          css={{ fontSize: 'clamp(1.7rem, 2.45vw, 3.2rem)', letterSpacing: '-0.01em' }}
+        >
+          {reading
+            ? formatNumber(unit === 'C' ? reading.celsius : fahrenheitFromCelsius(reading.celsius), 1)
+            : '—'}
+        </Box>
+        <Box color="soft" fontSize="md">
+          °{unit}
+        </Box>
+      </Flex>
+      <Box lineHeight="1.25" mt="1">
+        {state.words}
+      </Box>
+      <Box fontWeight="bold" lineHeight="1.25" color={loud ? 'ember' : 'ink'} whiteSpace="nowrap">
+        {words.strong}
+      </Box>
+      {words.soft && (
+        <Box fontSize="sm" color="soft">
+          {words.soft}
+        </Box>
+      )}
+    </>
+  );
+}
+
+function StepSide({ state }: VesselCardProps) {
+  const { countdown } = state;
+  const finished = state.phase === 'finished';
+  return (
+    <Vessel
+      fill={finished || !countdown ? null : Math.min(1, countdown.elapsedS / countdown.lengthS) * 0.94}
+      shade={null}
+      notch={
+        countdown?.lookInS != null
+          ? ((countdown.elapsedS + countdown.lookInS) / countdown.lengthS) * 0.94
+          : null
+      }
+      done={finished}
+      label={finished ? 'finished' : countdown ? countdownWords(countdown) : 'no time set'}
+    />
+  );
+}
+
+/** A station that has no temperature to watch: the step it is at and how long it still takes. */
+function StepWords({ state, plan, clockTime }: VesselCardProps) {
+  const { step, countdown, lastEvent } = state;
+  const done = lastDone(state, plan);
+  if (!step) {
+    return (
+      <>
+        <Box fontWeight="bold" fontSize="2xl" mt="1.5" lineHeight="1.1">
+          Finished
+        </Box>
+        {lastEvent && done && (
+          <Box color="soft" mt="1">
+            {clockTime(lastEvent.at)}, {done}
+          </Box>
+        )}
+      </>
+    );
+  }
+  return (
+    <>
+      {countdown && (
+        <Box fontWeight="bold" lineHeight="1.05" mt="1" css={{ fontSize: 'clamp(1.7rem, 2.2vw, 2.8rem)' }}>
+          {countdownClock(countdown)}
+        </Box>
+      )}
+      <Box lineHeight="1.25" mt="1" lineClamp={2} title={step.text}>
+        {step.text}
+      </Box>
+      {countdown && (
+        <Box fontWeight="bold" lineHeight="1.25">
+          {countdownWords(countdown)}
+        </Box>
+      )}
+      {lastEvent && done && (
+        <Box color="soft" fontSize="sm" lineHeight="1.25">
+          {done}, {clockTime(lastEvent.at)}
+        </Box>
+      )}
+    </>
+  );
+}
+
+function Silence({ state }: { state: StationState }) {
+  const { silentS, heating } = state;
+  if (silentS === null) return null;
+  const late = heating && silentS >= 60;
+  return (
+    <Box
+      mt="auto"
+      alignSelf="flex-end"
+      fontSize="sm"
+      color={late ? 'ember' : 'soft'}
+      fontWeight={late ? 'bold' : 'normal'}
+      whiteSpace="nowrap"
+    >
+      {formatDuration(silentS)} ago
+    </Box>
+  );
+}

@@ -1,0 +1,109 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Eye, Hand, Ruler, Shuffle, Thermometer } from 'lucide-react';
+import { useState } from 'react';
+import type { Run } from '../../contract/runs';
+import type { RecordedBody, StationNotes, StationState, EntryBody } from '../../core/run';
+import { DidPad } from './DidPad';
+import { MeasuredPad } from './MeasuredPad';
+import { NumberPad } from './NumberPad';
+import { SawPad } from './SawPad';
+import { WordsPad } from './WordsPad';
+
+export interface PadProps {
+  run: Run;
+  state: StationState;
+  notes: StationNotes;
+  unit: 'C' | 'F';
+  onUnit(unit: 'C' | 'F'): void;
+  onLog(body: EntryBody): Promise<unknown>;
+}
+
+const tabs = [
+  { id: 'degrees', name: 'Degrees', icon: Thermometer },
+  { id: 'saw', name: 'Saw', icon: Eye },
+  { id: 'did', name: 'Did', icon: Hand },
+  { id: 'measured', name: 'Measured', icon: Ruler },
+  { id: 'differently', name: 'Differently', icon: Shuffle },
+] as const;
+
+type TabId = (typeof tabs)[number]['id'];
+
+const Tab = chakra('button', {
+  base: {
+    flex: '1 1 0',
+    minW: 0,
+    minH: '52px',
+    display: 'flex',
+    flexDirection: 'column',
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: '1px',
+    fontSize: '13px',
+    borderBottomWidth: '4px',
+    borderColor: 'transparent',
+    color: 'soft',
+    cursor: 'pointer',
+    '&[aria-selected=true]': { color: 'ink', fontWeight: 'bold', borderColor: 'tawny' },
+  },
+});
+
+/** Five ways to write something down, each by touch. */
+export function EntryTabs(props: PadProps) {
+  const { plan } = props.run;
+  const [chosen, setChosen] = useState<TabId>(plan.thermometer.in === 'none' ? 'saw' : 'degrees');
+  const choose = (step: number) => {
+    const at = tabs.findIndex((tab) => tab.id === chosen);
+    const next = tabs[(at + step + tabs.length) % tabs.length]!;
+    setChosen(next.id);
+    document.getElementById(`tab-${next.id}`)?.focus();
+  };
+  return (
+    <Flex direction="column" bg="paper" flex="1" px="3" pb="3">
+      <Flex
+        role="tablist"
+        aria-label="What to write down"
+        onKeyDown={(event) => {
+          if (event.key === 'ArrowRight') choose(1);
+          if (event.key === 'ArrowLeft') choose(-1);
+        }}
+      >
+        {tabs.map(({ id, name, icon: Icon }) => (
+          <Tab
+            key={id}
+            id={`tab-${id}`}
+            role="tab"
+            aria-selected={chosen === id}
+            aria-controls="pad"
+            tabIndex={chosen === id ? 0 : -1}
+            onClick={() => setChosen(id)}
+          >
+            <Icon size={18} aria-hidden />
+            {name}
+          </Tab>
+        ))}
+      </Flex>
+      <Box
+        id="pad"
+        role="tabpanel"
+        aria-labelledby={`tab-${chosen}`}
+        pt="2.5"
+        flex="1"
+        display="flex"
+        flexDirection="column"
+      >
+        {chosen === 'degrees' && <NumberPad {...props} />}
+        {chosen === 'saw' && <SawPad {...props} />}
+        {chosen === 'did' && <DidPad {...props} />}
+        {chosen === 'measured' && <MeasuredPad {...props} />}
+        {chosen === 'differently' && (
+          <WordsPad
+            label="What went differently"
+            placeholder="ran out of caster sugar, used granulated"
+            keep={(text): RecordedBody => ({ kind: 'deviation', text })}
+            onLog={props.onLog}
+          />
+        )}
+      </Box>
+    </Flex>
+  );
+}

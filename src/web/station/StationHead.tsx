@@ -1,0 +1,44 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { Run } from '../../contract/runs';
+import { formatClock } from '../../core/format';
+import type { StationState } from '../../core/run';
+import { countdownClock, countdownWords } from '../run/station-words';
+
+/** Which station this is, what its level is, and the clock that counts now. */
+export function StationHead({ run, state, now }: { run: Run; state: StationState; now: number }) {
+  const { countdown } = state;
+  const due =
+    countdown !== null &&
+    (countdown.elapsedS >= countdown.lengthS ||
+      (countdown.lookInS !== null && countdown.lookInS <= 0 && countdown.lookInS > -120));
+  return (
+    <Flex as="header" align="center" gap="3" px="4" py="2" borderBottomWidth="1px" borderColor="rule">
+      <Box fontSize="4xl" fontWeight="bold" color="tawnyDeep" lineHeight="1" minW="1.2ch">
+        {state.station}
+      </Box>
+      <Box flex="1" minW="0" lineHeight="1.25">
+        <Box as="h1" fontWeight="bold" truncate>
+          {run.plan.title}
+        </Box>
+        <Box color="soft" fontSize="sm" truncate>
+          {state.levelWords ? `your level: ${state.levelWords}` : run.className}
+        </Box>
+      </Box>
+      {run.status !== 'planned' && (
+        <Box textAlign="right" lineHeight="1.15">
+          <Box fontSize="2xl" fontWeight="bold" css={{ fontVariantNumeric: 'tabular-nums' }}>
+            {countdown ? countdownClock(countdown) : formatClock((now - (run.startedAt ?? now)) / 1000)}
+          </Box>
+          <Box
+            fontSize="sm"
+            color={due ? 'ember' : 'soft'}
+            fontWeight={due ? 'bold' : 'normal'}
+            whiteSpace="nowrap"
+          >
+            {countdown ? countdownWords(countdown) : 'since the start'}
+          </Box>
+        </Box>
+      )}
+    </Flex>
+  );
+}

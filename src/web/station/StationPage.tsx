@@ -1,0 +1,84 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { useEffect, useMemo, useState } from 'react';
+import { Link as RouterLink, useParams } from 'react-router';
+import { benchSetting, stationRange, stationState, type QuickEntry } from '../../core/run';
+import type { LiveRun } from '../run/live-run';
+import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
+import { vesselScale } from '../run/vessel-scale';
+import { Waiting } from '../ui/Notice';
+import { EntryTabs } from './EntryTabs';
+import { StationGlass } from './StationGlass';
+import { StationHead } from './StationHead';
+import { StepNow } from './StepNow';
+import { WhereEntriesAre } from './WhereEntriesAre';
+
+/** One station’s own page, for a phone or a tablet beside the pan. */
+export function StationPage() {
+  const { runId, station } = useParams();
+  const { live, error } = useLiveRun(runId!);
+  if (!live) return <Waiting error={error} />;
+  return <OpenStation live={live} station={Number(station)} />;
+}
+
+function OpenStation({ live, station }: { live: LiveRun; station: number }) {
+  const { state, outbox } = useLiveState(live);
+  const { run, version, connected } = state;
+  const tick = useTick(500);
+  const [unit, setUnit] = useState(run.unit);
+  const known = run.stations.includes(station);
+  useEffect(() => {
+    document.title = `Station ${station} · Tawny Beaker`;
+  }, [station]);
+  const setting = useMemo(
+    () => benchSetting(run.plan, run.place, new Map(run.allocation.map((one) => [one.station, one.levelId]))),
+    [run],
+  );
+  const scale = useMemo(() => vesselScale(setting), [setting]);
+  const now = live.now();
+  const standing = useMemo(
+    () => stationState(setting, live.notebook, station, now),
+    // The notebook grows in place: its version says so. Time moves on with the tick.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [setting, live, station, version, tick],
+  );
+
+  if (!known) {
+    return (
+      <Box p="6" role="alert">
+        There is no station {station} in this run; choose {stationRange(run.stations)}.{' '}
+        <Box asChild color="tawnyDeep" textDecoration="underline">
+          <RouterLink to={`/runs/${run.id}/bench`}>To the board</RouterLink>
+        </Box>
+      </Box>
+    );
+  }
+  const log = (body: QuickEntry['body']) => live.log([{ station, body }]);
+  return (
+    <Flex as="main" direction="column" minH="100dvh" maxW="520px" mx="auto" bg="sheet">
+      <StationHead run={run} state={standing} now={now} />
+      {run.status === 'planned' ? (
+        <Box p="5" fontSize="lg">
+          This run has not started yet. The page wakes up by itself when your teacher starts it.
+        </Box>
+      ) : (
+        <>
+          <StepNow run={run} state={standing} unit={unit} onDone={log} />
+          <StationGlass state={standing} scale={scale} unit={unit} />
+          <WhereEntriesAre
+            outbox={outbox}
+            connected={connected}
+            onDiscard={(id) => live.outbox.discard(id)}
+          />
+          <EntryTabs
+            run={run}
+            state={standing}
+            notes={live.notebook.station(station)}
+            unit={unit}
+            onUnit={setUnit}
+            onLog={log}
+          />
+        </>
+      )}
+    </Flex>
+  );
+}
