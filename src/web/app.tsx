@@ -13,6 +13,7 @@ const StationPage = lazy(() =>
 const ResultsPage = lazy(() =>
   import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })),
 );
+const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ default: page.ReportPage })));
 
 /** Every address of the program. Each page is fetched when it is first opened. */
 export function App() {
@@ -26,6 +27,7 @@ export function App() {
           <Route path="/runs/:runId/bench" element={<BenchPage />} />
           <Route path="/runs/:runId/station/:station" element={<StationPage />} />
           <Route path="/runs/:runId/results" element={<ResultsPage />} />
+          <Route path="/runs/:runId/report" element={<ReportPage />} />
           <Route path="*" element={<Lost />} />
         </Routes>
       </Suspense>

@@ -6,6 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { queryClient } from './api/queries';
 import { App } from './app';
+import './theme/print.css';
 import { system } from './theme/system';
 
 createRoot(document.getElementById('root')!).render(

@@ -6,7 +6,14 @@ const meanOf = (values: number[]) => values.reduce((sum, value) => sum + value, 
 
 describe('seeded random numbers', () => {
   it('repeat themselves for a seed', () => {
-    const draw = () => Array.from({ length: 5 }, ((random) => () => random.uniform())(seededRandom(7)));
+    const draw = () =>
+      Array.from(
+        { length: 5 },
+        (
+          (random) => () =>
+            random.uniform()
+        )(seededRandom(7)),
+      );
     expect(draw()).toEqual(draw());
   });
 

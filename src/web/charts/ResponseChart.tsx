@@ -15,7 +15,7 @@ interface ResponseChartProps {
 
 const width = 470;
 const height = 300;
-const margin = { top: 20, right: 22, bottom: 46, left: 50 };
+const margin = { top: 14, right: 22, bottom: 46, left: 58 };
 
 /** A response against the factor: every station a dot, mean and 95 % interval beside them, the line where it means something. */
 export function ResponseChart({
@@ -43,6 +43,7 @@ export function ResponseChart({
     [margin.left, width - margin.right],
   ).padding(0.6);
   const xOf = (x: number, levelId: string) => (numeric ? along(x) : (steps(levelId) ?? 0));
+  const ticks = y.ticks(5);
   const shift = jitter(
     series,
     (point) => xOf(point.x, point.levelId),
@@ -55,7 +56,7 @@ export function ResponseChart({
         role="img"
         aria-label={`${response.name} against ${factorName}: ${groups.map((group) => `${group.label} ${formatNumber(group.mean, 2)}`).join(', ')}`}
       >
-        {y.ticks(5).map((tick) => (
+        {ticks.map((tick, i) => (
           <g key={tick}>
             <line
               x1={margin.left}
@@ -73,12 +74,10 @@ export function ResponseChart({
               fill="var(--chakra-colors-soft)"
             >
               {formatNumber(tick)}
+              {i === ticks.length - 1 && response.unit.length < 4 ? ` ${response.unit}` : ''}
             </text>
           </g>
         ))}
-        <text x={margin.left - 9} y={11} textAnchor="end" fontSize="13" fill="var(--chakra-colors-soft)">
-          {response.unit}
-        </text>
         {groups.map((group) => (
           <text
             key={group.level.id}

@@ -29,8 +29,8 @@ interface TraceChartProps {
 }
 
 const width = 900;
-const height = 330;
-const margin = { top: 14, right: 104, bottom: 34, left: 46 };
+const height = 350;
+const margin = { top: 12, right: 104, bottom: 46, left: 56 };
 
 /** The traces of all stations laid over each other, over the stages as they lie on the local thermometer. */
 export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceChartProps) {
@@ -41,9 +41,9 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
   const celsius = extent(lines.flatMap((one) => extent(one.celsius) as [number, number])) as [number, number];
   const x = scaleLinear([Math.min(0, seconds[0] / 60), seconds[1] / 60], [margin.left, width - margin.right]);
   const y = scaleLinear(
-    [Math.min(20, celsius[0]), celsius[1] + 4],
+    [Math.min(20, celsius[0]), celsius[1] + 5],
     [height - margin.bottom, margin.top],
-  ).nice();
+  );
   const draw = (one: TraceLine) =>
     one.seconds
       .map(
@@ -51,12 +51,13 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
       )
       .join('');
   const shownBands = bands.filter((band) => band.lowC < y.domain()[1]!);
+  const ticks = y.ticks(6);
   const labels = placeLabels(
     shownBands.map((band) => ({
       text: band.name,
       at: (y(Math.min(band.highC, y.domain()[1]!)) + y(band.lowC)) / 2,
     })),
-    13,
+    15,
     margin.top,
     height - margin.bottom,
   );
@@ -93,7 +94,7 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
             {label.text}
           </text>
         ))}
-        {y.ticks(6).map((tick) => (
+        {ticks.map((tick, i) => (
           <g key={tick}>
             <line
               x1={margin.left}
@@ -112,18 +113,10 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
               fill="var(--chakra-colors-soft)"
             >
               {formatNumber(tick)}
+              {i === ticks.length - 1 ? ' °C' : ''}
             </text>
           </g>
         ))}
-        <text
-          x={margin.left - 8}
-          y={margin.top - 4}
-          textAnchor="end"
-          fontSize="12.5"
-          fill="var(--chakra-colors-soft)"
-        >
-          °C
-        </text>
         {x.ticks(8).map((tick) => (
           <text
             key={tick}
@@ -138,7 +131,7 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
         ))}
         <text
           x={width - margin.right}
-          y={height - 3}
+          y={height - 6}
           textAnchor="end"
           fontSize="12.5"
           fill="var(--chakra-colors-soft)"

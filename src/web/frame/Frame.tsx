@@ -10,6 +10,8 @@ import { KeysHelp, type KeyHelp } from './KeysHelp';
 
 interface FrameProps {
   title: string;
+  /** The title as a field, where it can be edited. */
+  titleField?: ReactNode;
   /** A line under the title: class, room, day. */
   subtitle?: string;
   thread?: ReactNode;
@@ -20,7 +22,15 @@ interface FrameProps {
 }
 
 /** The frame around every page of the teacher: where we are, the thread, and the ways elsewhere. */
-export function Frame({ title, subtitle, thread, keys = [], fits = false, children }: FrameProps) {
+export function Frame({
+  title,
+  titleField,
+  subtitle,
+  thread,
+  keys = [],
+  fits = false,
+  children,
+}: FrameProps) {
   const light = useLight();
   const [going, setGoing] = useState(false);
   const [helping, setHelping] = useState(false);
@@ -57,9 +67,9 @@ export function Frame({ title, subtitle, thread, keys = [], fits = false, childr
             fontSize="xl"
             fontWeight="semibold"
             lineHeight="1.2"
-            lineClamp={1}
+            lineClamp={titleField ? undefined : 1}
           >
-            {title}
+            {titleField ?? title}
           </Heading>
           {subtitle && (
             <Box fontSize="sm" color="soft" lineHeight="1.3">

@@ -13,6 +13,7 @@ interface PracticalFrameProps {
   runId?: string | null;
   at: 'Plan' | 'Run' | 'Results' | 'Report';
   subtitle?: string;
+  titleField?: ReactNode;
   keys?: readonly KeyHelp[];
   fits?: boolean;
   children: ReactNode;
@@ -24,6 +25,7 @@ export function PracticalFrame({
   runId,
   at,
   subtitle,
+  titleField,
   keys,
   fits = false,
   children,
@@ -36,6 +38,7 @@ export function PracticalFrame({
   return (
     <Frame
       title={practical.plan.title}
+      titleField={titleField}
       {...(subtitle !== undefined && { subtitle })}
       {...(keys && { keys })}
       fits={fits}

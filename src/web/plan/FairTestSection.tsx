@@ -31,7 +31,7 @@ export function FairTestSection() {
             most={80}
             value={factor.name}
             placeholder="one thing"
-            chars={8}
+            chars={1}
             onValue={(name) => edit('factor', (was) => ({ ...was, factor: { ...was.factor, name } }))}
           />
         </Box>
@@ -50,7 +50,7 @@ export function FairTestSection() {
                 most={20}
                 value={factor.unit}
                 placeholder="unit"
-                chars={4}
+                chars={1}
                 onValue={(unit) =>
                   edit('factor-unit', (was) => ({ ...was, factor: { ...was.factor, unit } }))
                 }
@@ -97,7 +97,7 @@ function HeldLines() {
             needed
             most={120}
             value={held.what}
-            chars={4}
+            chars={1}
             onValue={(what) =>
               edit(held.id, (was) => ({ ...was, held: withItem(was.held, held.id, { what }) }))
             }
@@ -110,7 +110,7 @@ function HeldLines() {
               label={`How ${held.what} is kept`}
               value={held.how}
               placeholder="how?"
-              chars={6}
+              chars={1}
               onValue={(how) =>
                 edit(`${held.id}-how`, (was) => ({ ...was, held: withItem(was.held, held.id, { how }) }))
               }
@@ -203,7 +203,7 @@ function ThermometerLine() {
               low={0.01}
               high={10}
               unit="°C"
-              chars={2}
+              chars={1}
               onValue={(value) => change('division', { smallestDivisionC: value! })}
             />{' '}
             °C

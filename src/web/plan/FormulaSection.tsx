@@ -122,7 +122,7 @@ function IngredientRow({ ingredient, grams, total, onChange, onRemove }: Ingredi
           mayBeEmpty
           align="right"
           placeholder="?"
-          chars={2}
+          chars={1}
           onValue={(amount) => onChange({ amount })}
         />{' '}
         <Choice
@@ -133,7 +133,7 @@ function IngredientRow({ ingredient, grams, total, onChange, onRemove }: Ingredi
         />
       </Cell>
       <Cell textAlign="right" color={grams === null ? 'soft' : 'ink'}>
-        {grams === null ? '—' : formatNumber(grams, grams < 10 ? 1 : 0)}
+        {grams === null ? '—' : formatNumber(Number(grams.toFixed(grams < 10 ? 1 : 0)))}
       </Cell>
       <Cell textAlign="right" color="soft">
         {grams === null || total === 0

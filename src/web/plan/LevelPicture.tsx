@@ -67,7 +67,7 @@ export function LevelPicture() {
             low={1}
             high={40}
             whole
-            chars={2}
+            chars={1}
             onValue={(stations) => edit('stations', (was) => ({ ...was, stations: stations! }))}
           />{' '}
           stations,{' '}
@@ -138,7 +138,7 @@ function LevelColumn({ level, colour, count }: { level: Level; colour: string; c
           label={`Level ${label}`}
           value={level}
           align="center"
-          chars={2}
+          chars={1}
           format={(value) =>
             factor.kind === 'words' ? value.words : value.value === null ? '' : formatNumber(value.value)
           }
@@ -189,7 +189,7 @@ function LevelColumn({ level, colour, count }: { level: Level; colour: string; c
           />
         </button>
       </Box>
-      <Box fontSize="xs" color="soft" minH="1.2em" fontWeight="semibold">
+      <Box fontSize="xs" color="soft" h="18px" lineHeight="18px" fontWeight="semibold">
         {level.control ? 'control' : ''}
       </Box>
       {target?.shifted && (

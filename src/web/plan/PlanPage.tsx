@@ -12,7 +12,7 @@ import { PlanMargin } from '../margin/PlanMargin';
 import { QuietButton } from '../ui/Button';
 import { TextField } from '../ui/fields';
 import { Waiting } from '../ui/Notice';
-import { PlanContext, usePlan } from './edit-context';
+import { PlanContext } from './edit-context';
 import { FairTestSection } from './FairTestSection';
 import { FormulaSection } from './FormulaSection';
 import { HistoryDrawer } from './HistoryDrawer';
@@ -59,7 +59,21 @@ function PlanSheet({ practical }: { practical: Practical }) {
     [plan, place, keeper],
   );
   return (
-    <PracticalFrame practical={{ ...practical, plan }} runId={search.get('run')} at="Plan" keys={keys}>
+    <PracticalFrame
+      practical={{ ...practical, plan }}
+      runId={search.get('run')}
+      at="Plan"
+      keys={keys}
+      titleField={
+        <TextField
+          label="Title"
+          needed
+          most={120}
+          value={plan.title}
+          onValue={(title) => keeper.edit('title', (was) => ({ ...was, title }))}
+        />
+      }
+    >
       <PlanContext value={editing}>
         <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
           <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
@@ -69,7 +83,6 @@ function PlanSheet({ practical }: { practical: Practical }) {
               </Box>
             )}
             <Box ref={sheet} pt="2">
-              <TitleLine />
               {isEmpty(plan) && (
                 <FirstLines
                   onExample={() =>
@@ -119,27 +132,6 @@ function PlanSheet({ practical }: { practical: Practical }) {
         }}
       />
     </PracticalFrame>
-  );
-}
-
-/** The title, edited where it stands on the sheet. */
-function TitleLine() {
-  const { plan, edit } = usePlan();
-  return (
-    <Box color="soft" fontSize="sm" pt="2" pb="1" display="flex" gap="2" alignItems="baseline">
-      <Box as="span" flexShrink={0}>
-        Title
-      </Box>
-      <Box flex="1" color="ink">
-        <TextField
-          label="Title"
-          needed
-          most={120}
-          value={plan.title}
-          onValue={(title) => edit('title', (was) => ({ ...was, title }))}
-        />
-      </Box>
-    </Box>
   );
 }
 

@@ -27,7 +27,7 @@ export function QuestionSection() {
           most={400}
           value={plan.prediction}
           placeholder="what will happen"
-          chars={10}
+          chars={1}
           onValue={(prediction) => edit('prediction', (was) => ({ ...was, prediction }))}
         />
         <Box as="span" color="soft">
@@ -38,7 +38,7 @@ export function QuestionSection() {
           most={400}
           value={plan.reason}
           placeholder="of what is known"
-          chars={10}
+          chars={1}
           onValue={(reason) => edit('reason', (was) => ({ ...was, reason }))}
         />
       </Box>

@@ -39,7 +39,7 @@ export function ResponseLines() {
             most={20}
             value={response.unit}
             placeholder="unit?"
-            chars={2}
+            chars={1}
             onValue={(unit) => change(response.id, { unit })}
           />
           <Soft>with</Soft>
@@ -49,7 +49,7 @@ export function ResponseLines() {
               most={120}
               value={response.instrument}
               placeholder="what instrument?"
-              chars={6}
+              chars={1}
               onValue={(instrument) => change(response.id, { instrument })}
             />
             <Soft>{', to '}</Soft>
@@ -60,7 +60,7 @@ export function ResponseLines() {
               high={1e6}
               mayBeEmpty
               placeholder="?"
-              chars={2}
+              chars={1}
               onValue={(smallestDivision) => change(response.id, { smallestDivision })}
             />
           </Box>

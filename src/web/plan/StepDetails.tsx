@@ -54,7 +54,7 @@ export function StepDetails({ step, number, onChange }: StepDetailsProps) {
             unit="min"
             mayBeEmpty
             placeholder="no"
-            chars={2}
+            chars={1}
             onValue={(lookAt) => onChange({ lookAt })}
           />{' '}
           min
@@ -66,7 +66,7 @@ export function StepDetails({ step, number, onChange }: StepDetailsProps) {
             most={60}
             value={step.event}
             placeholder={`step ${number} done`}
-            chars={8}
+            chars={1}
             onValue={(event) => onChange({ event })}
           />
         </span>
@@ -114,7 +114,7 @@ function EndpointLine({
           label={`How it looks at the end of step ${number}`}
           value={endpoint.look}
           placeholder="golden at the edges"
-          chars={10}
+          chars={1}
           onValue={(look) => onChange({ ...endpoint, look })}
         />
       )}
@@ -126,7 +126,7 @@ function EndpointLine({
             low={-90}
             high={400}
             unit="°C"
-            chars={3}
+            chars={1}
             onValue={(celsius) => onChange({ ...endpoint, celsius: celsius! })}
           />{' '}
           °C,{' '}

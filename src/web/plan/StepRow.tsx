@@ -85,7 +85,7 @@ export function StepRow({ step, number, bar, onChange, onRemove }: StepRowProps)
             high={10_080}
             mayBeEmpty
             placeholder="?"
-            chars={2}
+            chars={1}
             align="right"
             onValue={(minutes) => onChange({ minutes })}
           />{' '}

@@ -24,7 +24,7 @@ export function TimeSection() {
             high={480}
             whole
             unit="min"
-            chars={2}
+            chars={1}
             onValue={(value) => edit('period', (was) => ({ ...was, periodMinutes: value! }))}
           />{' '}
           min

@@ -76,7 +76,7 @@ function OpenResults({ live }: { live: LiveRun }) {
               <Figure
                 key={one.response.id}
                 name={`${capital(one.response.name)} against ${plan.factor.name || 'level'}`}
-                note="every station; square and bar: mean and 95 % interval"
+                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot; square and bar: mean and 95 % interval`}
               >
                 <ResponseChart
                   series={one}

@@ -54,7 +54,7 @@ export function Bench({ live }: { live: LiveRun }) {
   return (
     <>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
-        <Flex direction="column" flex="1" minW="0" px={{ base: '4', md: '6' }} pt="2" pb="3" gap="2">
+        <Flex direction="column" flex="1" minW="0" minH="0" px={{ base: '4', md: '6' }} pt="2" pb="3" gap="2">
           <RunControls
             run={run}
             now={now}
@@ -75,7 +75,7 @@ export function Bench({ live }: { live: LiveRun }) {
               base: 'repeat(auto-fill, minmax(200px, 1fr))',
               lg: `repeat(${columns}, minmax(0, 1fr))`,
             }}
-            gridAutoRows={{ base: '196px', lg: 'minmax(150px, 1fr)' }}
+            gridAutoRows={{ base: '196px', lg: 'minmax(140px, 1fr)' }}
             overflowY={{ lg: 'auto' }}
           >
             {states.map((station) => (

@@ -12,7 +12,7 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
   const segments = [
     ...steps.map(({ step, startMinute, endMinute }) => ({
       id: step.id,
-      name: step.event || `step ${run.plan.steps.indexOf(step) + 1}`,
+      name: firstWords(step.text),
       from: startMinute - first,
       to: endMinute - first,
       title: eventOf(step, run.plan.steps.indexOf(step)),
@@ -106,3 +106,11 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
     </Box>
   );
 }
+
+/** “Heat without stirring” of a longer sentence. */
+const firstWords = (text: string) =>
+  text
+    .split(/[.,;:]/)[0]!
+    .split(' ')
+    .slice(0, 4)
+    .join(' ');

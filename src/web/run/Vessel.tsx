@@ -34,7 +34,7 @@ export function Vessel({
 }: VesselProps) {
   const level = fill ?? 0;
   return (
-    <Box asChild h="100%" w="auto" maxW="38%" flexShrink={0} display="block">
+    <Box asChild h="100%" w="auto" flexShrink={0} display="block">
       <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
         <defs>
           <clipPath id="vessel-inside">

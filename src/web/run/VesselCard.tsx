@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { formatDuration, formatNumber, formatTemperature } from '../../core/format';
 import type { Plan } from '../../core/practical';
-import { lastDone, type StationState } from '../../core/run';
+import { lastDone, type Countdown, type StationState } from '../../core/run';
 import { fahrenheitFromCelsius } from '../../core/units';
 import { countdownClock, countdownWords, targetWords } from './station-words';
 import { Vessel } from './Vessel';
@@ -43,7 +43,9 @@ export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
       overflow="hidden"
       css={rings[ring]}
     >
-      {state.heating ? <HeatSide {...props} /> : <StepSide {...props} />}
+      <Box flexShrink={0} w="30%" maxW="92px" minH="0" display="flex" justifyContent="center">
+        {state.heating ? <HeatSide {...props} /> : <StepSide {...props} />}
+      </Box>
       <Flex direction="column" minW="0" flex="1">
         <Flex align="baseline" gap="2" lineHeight="1.2">
           <Box
@@ -169,7 +171,7 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
       <Box lineHeight="1.25" mt="1" lineClamp={2} title={step.text}>
         {step.text}
       </Box>
-      {countdown && (
+      {countdown && isNews(countdown) && (
         <Box fontWeight="bold" lineHeight="1.25">
           {countdownWords(countdown)}
         </Box>
@@ -182,6 +184,10 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
     </>
   );
 }
+
+/** Whether the countdown says more than its clock does. */
+const isNews = ({ elapsedS, lengthS, lookInS }: Countdown) =>
+  elapsedS >= lengthS || (lookInS !== null && lookInS > -120);
 
 function Silence({ state }: { state: StationState }) {
   const { silentS, heating } = state;

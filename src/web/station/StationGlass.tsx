@@ -21,7 +21,7 @@ export function StationGlass({
   const words = targetWords(state, unit);
   return (
     <Flex px="4" pb="2" gap="5" align="center">
-      <Box h="118px" display="flex">
+      <Box h="124px" w="52px" flexShrink={0}>
         <Vessel
           fill={reading ? scale.fill(reading.celsius) : null}
           shade={reading ? scale.shade(reading.celsius) : 0}
@@ -46,7 +46,10 @@ export function StationGlass({
           {state.words}
           {words.strong && (
             <>
-              , <strong>{words.strong}</strong>
+              ,{' '}
+              <Box as="strong" whiteSpace="nowrap">
+                {words.strong}
+              </Box>
             </>
           )}
         </Box>

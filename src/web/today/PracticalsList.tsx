@@ -31,7 +31,7 @@ export function PracticalsList() {
             _hover={{ bg: 'tawnyWash' }}
           >
             <RouterLink to={`/practicals/${practical.id}/plan`}>
-              <Box fontWeight="bold" flexShrink={0} w={{ md: '17.5rem' }}>
+              <Box fontWeight="bold" flexShrink={0} w={{ md: '20rem' }}>
                 {practical.title}
               </Box>
               <Box color="soft" minW="0">
@@ -112,8 +112,10 @@ function NewPracticalLine() {
           px="3"
           minH="44px"
         />
-        <QuietButton type="submit">Begin it</QuietButton>
-        <QuietButton type="button" onClick={() => file.current?.click()}>
+        <QuietButton type="submit" css={{ minH: '44px' }}>
+          Begin it
+        </QuietButton>
+        <QuietButton type="button" css={{ minH: '44px' }} onClick={() => file.current?.click()}>
           Read a run file
         </QuietButton>
         <input

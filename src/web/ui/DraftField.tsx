@@ -100,7 +100,7 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
       ) : (
         <Line
           {...shared}
-          css={{ minWidth: `${chars ?? 3}ch`, textAlign: align, ...css }}
+          css={{ minWidth: `${chars ?? 1}ch`, textAlign: align, ...css }}
           onChange={(event) => change(event.target.value)}
         />
       )}

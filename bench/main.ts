@@ -1,0 +1,8 @@
+import { boardFrames } from './board';
+import { forecasts } from './forecast';
+import { ingestion } from './ingestion';
+import { serverStart } from './start';
+
+for (const figures of [ingestion, forecasts, serverStart, boardFrames]) {
+  for (const figure of await figures()) console.log(JSON.stringify(figure));
+}

@@ -1,0 +1,72 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { RunSummary } from '../src/contract/practicals';
+import { complaintsOf } from './console';
+import { TestServer } from './server';
+
+let server: TestServer;
+let running: string;
+let finished: string;
+let planned: string;
+test.beforeAll(async () => {
+  server = await TestServer.start({ demo: true });
+  const runs = await server.json<RunSummary[]>('/api/runs');
+  const idOf = (status: string) => runs.find((run) => run.status === status)!.id;
+  [running, finished, planned] = [idOf('running'), idOf('finished'), idOf('planned')];
+});
+test.afterAll(() => server.remove());
+
+const pages: Record<string, { path: () => string; ready: string; phone?: boolean }> = {
+  today: { path: () => '/', ready: 'This week' },
+  plan: { path: () => '/practicals/practical-honeycomb/plan', ready: 'Fair test' },
+  'new run': { path: () => '/practicals/practical-scones/run', ready: 'A new run' },
+  'planned run': { path: () => `/runs/${planned}/bench`, ready: 'Who does what' },
+  bench: { path: () => `/runs/${running}/bench`, ready: 'Needs you now' },
+  station: { path: () => `/runs/${running}/station/4`, ready: 'Degrees', phone: true },
+  results: { path: () => `/runs/${finished}/results`, ready: 'What this tells' },
+  report: { path: () => `/runs/${finished}/report`, ready: 'What the stations measured' },
+  lost: { path: () => '/nowhere', ready: 'There is no page' },
+};
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const [name, { path, ready, phone }] of Object.entries(pages)) {
+    test(`${name}, ${colorScheme}: no serious or critical finding of axe, nothing on the console`, async ({ browser }) => {
+      const context = await browser.newContext({
+        colorScheme,
+        reducedMotion: 'reduce',
+        viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+      });
+      const page = await context.newPage();
+      const complaints = complaintsOf(page);
+      await page.goto(server.url + path());
+      await expect(page.getByText(ready).first()).toBeVisible();
+      await page.waitForTimeout(600);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+      expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 140)).slice(0, 3).join(' | ')}`)).toEqual([]);
+      expect(complaints).toEqual([]);
+      await context.close();
+    });
+  }
+}
+
+test('the plan, the keys and the palette work by keyboard alone', async ({ page }) => {
+  await page.goto(`${server.url}/practicals/practical-honeycomb/plan`);
+  await expect(page.getByText('Fair test')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Keys of this screen');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('3');
+  await expect(page).toHaveURL(/results/);
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('Where to?').fill('pear slices plan');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Title', { exact: true })).toHaveValue(/Pear slices/);
+  const step = page.getByRole('button', { name: 'Move step 3' });
+  await step.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Space');
+  await expect(page.getByLabel('Step 2', { exact: true }).last()).toHaveValue(/Dip for 30 s/);
+});

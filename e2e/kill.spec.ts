@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import type { BatchReceipt } from '../src/contract/entries';
+import { examplePlan } from '../src/core/practical';
+import { TestServer } from './server';
+
+const kills = 12;
+
+test(`${kills} times SIGKILL while entries stream in: none that was acknowledged is lost, none is there twice`, async () => {
+  test.setTimeout(180_000);
+  const server = await TestServer.start();
+  try {
+    await server.send('POST', '/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', altitudeM: 0, measuredBoilingC: null, stations: 8, balanceG: 1 });
+    await server.send('POST', '/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
+    await server.send('POST', '/api/practicals', { id: 'p', plan: examplePlan });
+    const run = { id: uuid(), practicalId: 'p', revision: 1, roomId: 'k', classId: 'c', startsAt: Date.now(), stations: 8, probes: 'none' };
+    await server.send('POST', '/api/runs', run);
+    await server.send('POST', `/api/runs/${run.id}/start`, {});
+
+    const acknowledged = new Set<string>();
+    const sent = new Set<string>();
+    let interrupted = 0;
+    for (let round = 0; round < kills; round += 1) {
+      let alive = true;
+      const writer = async (station: number) => {
+        while (alive) {
+          const entries = Array.from({ length: 20 }, (_, i) => ({
+            id: uuid(),
+            station,
+            at: Date.now(),
+            offset: 0,
+            body: { kind: 'reading', celsius: 90 + i / 10, probe: 1, unit: 'C', source: 'typed' },
+          }));
+          entries.forEach((entry) => sent.add(entry.id));
+          try {
+            const { kept } = await server.send<BatchReceipt>('POST', `/api/runs/${run.id}/log`, { entries });
+            kept.forEach((id) => acknowledged.add(id));
+          } catch {
+            interrupted += 1;
+            return;
+          }
+        }
+      };
+      const writers = [1, 2, 3, 4].map(writer);
+      await new Promise((resolve) => setTimeout(resolve, 60 + round * 25));
+      await server.down('SIGKILL');
+      alive = false;
+      await Promise.all(writers);
+      await server.up();
+    }
+
+    const stored = server.query<{ id: string }>('SELECT id FROM log').map((row) => row.id);
+    expect(interrupted).toBeGreaterThan(kills);
+    expect(acknowledged.size).toBeGreaterThan(500);
+    expect(stored.length).toBe(new Set(stored).size);
+    expect([...acknowledged].filter((id) => !stored.includes(id))).toEqual([]);
+    expect(stored.filter((id) => !sent.has(id))).toEqual([]);
+    expect(server.query('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }]);
+  } finally {
+    await server.remove();
+  }
+});

@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test';
+import { complaintsOf } from './console';
+import { TestServer } from './server';
+
+let server: TestServer;
+test.beforeAll(async () => {
+  server = await TestServer.start({ demo: true });
+});
+test.afterAll(() => server.remove());
+
+test('pear slices: no heat, no sugar, readings typed; planned, run and read like any other', async ({ page }) => {
+  test.setTimeout(180_000);
+  const complaints = complaintsOf(page);
+  await page.goto(`${server.url}/practicals/practical-pears/run`);
+  // Nothing to simulate here, and so nothing offers it.
+  await expect(page.getByLabel('Thermometers').getByRole('option')).toHaveText(['readings are typed']);
+  await page.getByRole('button', { name: 'Draw the layout' }).click();
+  await expect(page.getByText('water only control')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Start the run' }).click();
+
+  const card = page.getByRole('article', { name: 'Station 3' });
+  await expect(card).toContainText('Slice the pear 5 mm thick');
+  await expect(card).not.toContainText('°C');
+  const quick = page.getByLabel('Quick line', { exact: true });
+  const log = async (line: string) => {
+    await quick.fill(line);
+    await quick.press('Enter');
+    await expect(quick).toHaveValue('');
+  };
+  await log('all sliced');
+  await log('all dipped');
+  await expect(card).toContainText('look in 20 min');
+  await log('3 19.5');
+  await log('3 edges turning first');
+  const runId = /runs\/([^/]+)/.exec(page.url())![1]!;
+  const { run } = await server.json<{ run: { allocation: { station: number; levelId: string }[] } }>(`/api/runs/${runId}`);
+  const scores: Record<string, number[]> = { 'dip-water': [8, 9], 'dip-citric': [6, 5], 'dip-ascorbic': [2, 1], 'dip-both': [3, 3] };
+  for (const { station, levelId } of run.allocation) await log(`${station} browning at 40 ${scores[levelId]!.shift()}`);
+
+  await page.getByRole('link', { name: 'Results' }).click();
+  const tells = page.getByRole('complementary', { name: 'What this tells' });
+  // By hand: means 8.5 and 1.5, Welch's interval of the difference −7 ± 3.04 (t = 4.303 on 2 df, SE = 0.7071).
+  await expect(tells).toContainText('Ascorbic acid 1 %: browning at 40 min lower than water only');
+  await expect(tells).toContainText('Difference −7.00 points, 95 % interval −10.04 to −3.96');
+  await expect(tells).not.toContainText(/sugar|syrup|stage/);
+  await expect(page.getByRole('img', { name: /Temperature against time/ })).toBeHidden();
+  await page.getByRole('link', { name: 'Report' }).click();
+  await expect(page.getByText('Blank student sheet', { exact: true })).toBeVisible();
+  await expect(page.locator('.paper').first()).not.toContainText(/boils|syrup/);
+  expect(complaints).toEqual([]);
+});

@@ -1,0 +1,94 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+
+/** The built program as a process of its own, with a data folder of its own; it can be stopped, killed and started again. */
+export class TestServer {
+  readonly data = mkdtempSync(join(tmpdir(), 'tawny-e2e-'));
+  readonly port: number;
+  readonly #demo: boolean;
+  #process: ChildProcess | null = null;
+
+  private constructor(port: number, demo: boolean) {
+    this.port = port;
+    this.#demo = demo;
+  }
+
+  static async start({ demo = false } = {}): Promise<TestServer> {
+    const server = new TestServer(await freePort(), demo);
+    await server.up();
+    return server;
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Starts the process and waits until it answers. */
+  async up(): Promise<void> {
+    const args = ['dist/server/main.js', ...(this.#demo ? ['--demo'] : [])];
+    this.#process = spawn(process.execPath, args, {
+      env: { ...process.env, TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    for (let tries = 0; tries < 200; tries += 1) {
+      const answer = await fetch(`${this.url}/healthz`).catch(() => null);
+      if (answer?.ok) return;
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    throw new Error('the server did not come up');
+  }
+
+  /** Ends the process: politely, or with SIGKILL. */
+  async down(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
+    const running = this.#process;
+    this.#process = null;
+    if (!running || running.exitCode !== null) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill(signal);
+    await ended;
+  }
+
+  /** Stops the process for good and throws its data away. */
+  async remove(): Promise<void> {
+    await this.down();
+    rmSync(this.data, { recursive: true, force: true });
+  }
+
+  /** Asks the database itself. */
+  query<T>(sql: string, ...values: unknown[]): T[] {
+    const database = new Database(join(this.data, 'tawny.sqlite'), { readonly: true });
+    try {
+      return database.prepare(sql).all(...values) as T[];
+    } finally {
+      database.close();
+    }
+  }
+
+  async json<T>(path: string): Promise<T> {
+    return (await (await fetch(this.url + path)).json()) as T;
+  }
+
+  async send<T>(method: string, path: string, body: unknown): Promise<T> {
+    const response = await fetch(this.url + path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+    return (await response.json()) as T;
+  }
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

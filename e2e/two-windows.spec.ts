@@ -1,0 +1,81 @@
+import { expect, test } from '@playwright/test';
+import { TestServer } from './server';
+
+let server: TestServer;
+test.beforeAll(async () => {
+  server = await TestServer.start({ demo: true });
+});
+test.afterAll(() => server.remove());
+
+const questions = () =>
+  server
+    .query<{ plan: string }>(`SELECT plan FROM revisions WHERE practical_id = 'practical-scones' ORDER BY number`)
+    .map((row) => (JSON.parse(row.plan) as { question: string }).question);
+
+test('a stale edit from a second window is refused; both versions are kept and either can go on', async ({ browser }) => {
+  const context = await browser.newContext();
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  const address = `${server.url}/practicals/practical-scones/plan`;
+  await one.goto(address);
+  await two.goto(address);
+  await expect(two.getByLabel('Question', { exact: true })).toHaveValue(/Does more bicarbonate/);
+  await one.getByLabel('Question', { exact: true }).fill('Does soda lift or brown?');
+  await expect(one.getByText('Kept', { exact: true })).toBeVisible();
+  await two.getByLabel('Prediction', { exact: true }).fill('both');
+  await two.getByLabel('Question', { exact: true }).fill('What does soda do?');
+
+  const notice = two.getByRole('alert');
+  await expect(notice).toContainText('This plan was changed in another window');
+  await expect(notice).toContainText('“Does soda lift or brown?” → “What does soda do?”');
+  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('What does soda do?');
+  expect(questions()).not.toContain('What does soda do?');
+
+  await two.getByRole('button', { name: 'Go on with the other' }).click();
+  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('Does soda lift or brown?');
+  await expect(two.getByText('Kept', { exact: true })).toBeVisible();
+  expect(questions().slice(1)).toEqual(['Does soda lift or brown?', 'What does soda do?', 'Does soda lift or brown?']);
+
+  await two.getByRole('button', { name: /^revision/ }).click();
+  await expect(two.getByRole('dialog')).toContainText('first kept');
+  await two.getByRole('button', { name: 'bring this one back' }).nth(0).click();
+  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('What does soda do?');
+});
+
+test('typing goes on without the server, survives a reload, and is kept when it answers', async ({ page }) => {
+  await page.goto(`${server.url}/practicals/practical-pears/plan`);
+  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/Which dip/);
+  await server.down();
+  await page.getByLabel('Reason', { exact: true }).fill('oxygen is the culprit');
+  await expect(page.getByText('Kept on this device')).toBeVisible();
+  await server.up();
+  await page.reload();
+  await expect(page.getByLabel('Reason', { exact: true })).toHaveValue('oxygen is the culprit');
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  const [head] = server.query<{ plan: string }>(
+    `SELECT plan FROM revisions WHERE practical_id = 'practical-pears' ORDER BY number DESC LIMIT 1`,
+  );
+  expect((JSON.parse(head!.plan) as { reason: string }).reason).toBe('oxygen is the culprit');
+});
+
+test('a letter in a number stays in its field with the reason, and the plan keeps its last good value', async ({ page }) => {
+  await page.goto(`${server.url}/practicals/practical-honeycomb/plan`);
+  const water = page.getByLabel('Amount of Water', { exact: true });
+  await water.fill('8o');
+  await expect(page.getByRole('alert')).toContainText('Amount of Water is “8o”; allowed: a number from 0 to 100000');
+  await page.getByLabel('Amount of Caster sugar', { exact: true }).fill('120');
+  await expect(water).toHaveValue('8o');
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await water.fill('85,5');
+  await expect(page.getByRole('alert')).toBeHidden();
+  await page.getByLabel('Title', { exact: true }).fill('');
+  await expect(page.getByRole('alert')).toContainText('Title is empty; it needs 1 to 120 characters');
+  await expect
+    .poll(() => {
+      const [head] = server.query<{ plan: string }>(
+        `SELECT plan FROM revisions WHERE practical_id = 'practical-honeycomb' ORDER BY number DESC LIMIT 1`,
+      );
+      const plan = JSON.parse(head!.plan) as { title: string; formula: { amount: number }[] };
+      return [plan.title, ...plan.formula.slice(0, 3).map((one) => one.amount)];
+    })
+    .toEqual(['Honeycomb: how hot is brittle?', 120, 40, 85.5]);
+});

@@ -1,0 +1,153 @@
+import { Box, Heading } from '@chakra-ui/react';
+import { format } from 'date-fns';
+import type { ReactNode } from 'react';
+import type { Run } from '../../contract/runs';
+import { formatNumber, formatTemperature } from '../../core/format';
+import { boilingIn, levelLabel, levelsInOrder } from '../../core/practical';
+import { recordedInWords, type Noted, type Notebook, type RecordedBody } from '../../core/run';
+import { fallBelowSeaLevel } from '../../core/sugar';
+import { ResponseChart } from '../charts/ResponseChart';
+import { TraceChart } from '../charts/TraceChart';
+import { ClassTable } from '../results/ClassTable';
+import { useResults } from '../results/use-results';
+import { Page } from './Page';
+import type { PaperName } from './paper';
+
+interface ClassReportProps {
+  run: Run;
+  notebook: Notebook;
+  version: number;
+  paper: PaperName;
+}
+
+const nobody = () => undefined;
+
+/** The class’s results on paper: question, fair test, table, pictures, what they tell, what went differently. */
+export function ClassReport({ run, notebook, version, paper }: ClassReportProps) {
+  const results = useResults(run, notebook, version, 'planned');
+  const { plan, place } = run;
+  const foot = `${plan.title} · ${run.className} · ${place.name} · ${format(run.startsAt, 'd MMMM yyyy')} · revision ${run.revision}`;
+  const unit = plan.factor.kind === 'target' ? '°C at sea level' : plan.factor.unit;
+  const notes = observationsOf(run, notebook);
+  return (
+    <>
+      <Page paper={paper} foot={foot}>
+        <Box fontSize="9pt" color="soft">
+          Class report · {run.className} · {format(run.startsAt, 'EEEE d MMMM yyyy')}
+        </Box>
+        <Heading
+          as="h2"
+          fontFamily="heading"
+          fontSize="20pt"
+          fontWeight="semibold"
+          lineHeight="1.15"
+          mt="1mm"
+        >
+          {plan.title}
+        </Heading>
+        {plan.question && (
+          <Box fontFamily="heading" fontSize="13pt" mt="2mm">
+            {plan.question}
+          </Box>
+        )}
+        {plan.prediction && (
+          <Box mt="1mm">
+            We expected: {plan.prediction}
+            {plan.reason && `, because ${plan.reason}`}.
+          </Box>
+        )}
+        <Part name="Fair test">
+          We changed the {plan.factor.name}:{' '}
+          {levelsInOrder(plan.factor)
+            .map((level) => levelLabel(plan.factor, level) + (level.control ? ' (control)' : ''))
+            .join(', ')}
+          , at {run.stations.length} stations{plan.order === 'shuffled' ? ', drawn by lot' : ''}. We kept:{' '}
+          {plan.held.map((held) => `${held.what} (${held.how || 'not said how'})`).join('; ') ||
+            'nothing was written down'}
+          .{plan.noted.length > 0 && ` Noted: ${plan.noted.map((noted) => noted.what).join(', ')}.`}
+          {results.boilingC !== null &&
+            ` Water boils in ${place.name} at ${formatTemperature(boilingIn(place).boilingC)}, so targets were ${formatNumber(fallBelowSeaLevel(results.boilingC), 1)} °C lower than at sea level.`}
+        </Part>
+        <Part name="What the stations measured">
+          <Box fontSize="10pt">
+            <ClassTable run={run} rows={results.rows} colourOf={results.colourOf} />
+          </Box>
+        </Part>
+        <Part name="What this tells">
+          {results.findings.map((finding) => (
+            <Box key={finding.id} mb="1.5mm" css={{ breakInside: 'avoid' }}>
+              <strong>{finding.what}.</strong> {finding.why}
+            </Box>
+          ))}
+        </Part>
+      </Page>
+      <Page paper={paper} foot={foot}>
+        {results.traces.length > 0 && (
+          <Part name="Temperature at each station">
+            <TraceChart
+              lines={results.traces}
+              bands={results.bands}
+              boilingC={results.boilingC}
+              pointed={null}
+              onPoint={nobody}
+            />
+          </Part>
+        )}
+        <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
+          {results.series.map((one) => (
+            <Part
+              key={one.response.id}
+              name={`${one.response.name}${one.response.unit ? `, ${one.response.unit}` : ''}`}
+            >
+              <ResponseChart
+                series={one}
+                factorName={plan.factor.name}
+                factorUnit={unit}
+                colourOf={results.colourOf}
+                pointed={null}
+                onPoint={nobody}
+              />
+            </Part>
+          ))}
+        </Box>
+        {notes.length > 0 && (
+          <Part name="What went differently, and what was seen">
+            <Box fontSize="10pt">
+              {notes.map(({ id, station, at, body }) => (
+                <Box key={id}>
+                  {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
+                  {recordedInWords(body)}
+                </Box>
+              ))}
+            </Box>
+          </Part>
+        )}
+      </Page>
+    </>
+  );
+}
+
+/** Deviations and things seen, in order of time. */
+function observationsOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
+  const pages = [notebook.everywhere, ...run.stations.map((station) => notebook.station(station))];
+  const most = 24;
+  return pages
+    .flatMap((notes): Noted<RecordedBody>[] => [
+      ...notes.deviations,
+      ...notes.observations,
+      ...notes.events.filter((event) => event.body.stepId === null),
+    ])
+    .sort((a, b) => Number(b.body.kind === 'deviation') - Number(a.body.kind === 'deviation') || a.at - b.at)
+    .slice(0, most);
+}
+
+function Part({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <Box mt="5mm" css={{ breakInside: 'avoid' }}>
+      <Heading as="h3" fontFamily="heading" fontSize="12pt" fontWeight="semibold" color="tawny" mb="1mm">
+        {name}
+      </Heading>
+      {children}
+    </Box>
+  );
+}

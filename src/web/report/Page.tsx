@@ -1,0 +1,37 @@
+import { Box, Flex } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+import { papers, type PaperName } from './paper';
+
+interface PageProps {
+  paper: PaperName;
+  /** Stands at the foot: class, room, day. */
+  foot: string;
+  children: ReactNode;
+}
+
+/** One sheet of paper, as it will print: black on white whatever the screen is. */
+export function Page({ paper, foot, children }: PageProps) {
+  const { widthMm, heightMm } = papers[paper];
+  return (
+    <Flex
+      className="paper light"
+      direction="column"
+      bg="#fff"
+      color="ink"
+      mx="auto"
+      mb="7"
+      px="15mm"
+      pt="14mm"
+      pb="10mm"
+      fontSize="11pt"
+      lineHeight="1.4"
+      boxShadow="0 1px 8px rgb(43 30 21 / 25%)"
+      style={{ width: `${widthMm}mm`, minHeight: `${heightMm}mm` }}
+    >
+      <Box flex="1">{children}</Box>
+      <Box mt="6mm" pt="2mm" borderTopWidth="1px" borderColor="strongRule" fontSize="9pt" color="soft">
+        {foot}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,158 @@
+import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
+import { Printer } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { useParams } from 'react-router';
+import { routes } from '../../contract/routes';
+import { usePractical } from '../api/queries';
+import { PracticalFrame } from '../frame/PracticalFrame';
+import type { LiveRun } from '../run/live-run';
+import { runSubtitle } from '../run/run-subtitle';
+import { useLiveRun, useLiveState } from '../run/use-live-run';
+import { MainButton, QuietButton } from '../ui/Button';
+import { Waiting } from '../ui/Notice';
+import { ClassReport } from './ClassReport';
+import { papers, type PaperName } from './paper';
+import { StudentSheet } from './StudentSheet';
+
+/** What can be handed on: previews as they will print, and the files. */
+export function ReportPage() {
+  const { runId } = useParams();
+  const { live, error } = useLiveRun(runId!);
+  if (!live) return <Waiting error={error} />;
+  return <OpenReport live={live} />;
+}
+
+const Check = chakra('input', { base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px' } });
+
+function OpenReport({ live }: { live: LiveRun }) {
+  const { state } = useLiveState(live);
+  const { run, version } = state;
+  const { data: practical } = usePractical(run.practicalId);
+  const begun = run.status !== 'planned';
+  const [paper, setPaper] = useState<PaperName>('A4');
+  const [parts, setParts] = useState({ report: begun, sheet: true });
+  usePaper(paper);
+  if (!practical) return <Waiting />;
+  return (
+    <PracticalFrame
+      practical={practical}
+      runId={run.id}
+      at="Report"
+      subtitle={runSubtitle(run)}
+      keys={[{ keys: 'Ctrl P', does: 'print what is chosen' }]}
+    >
+      <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+        <Box flex="1" minW="0" overflowX="auto" px={{ base: '3', md: '8' }} py="6" className="print-root">
+          {parts.report && begun && (
+            <ClassReport run={run} notebook={live.notebook} version={version} paper={paper} />
+          )}
+          {parts.sheet && <StudentSheet run={run} paper={paper} />}
+          {!parts.sheet && !(parts.report && begun) && <Box color="soft">Choose what to print.</Box>}
+        </Box>
+        <Box
+          as="aside"
+          aria-label="What to hand on"
+          className="no-print"
+          w={{ base: '100%', lg: '288px' }}
+          flexShrink={0}
+          borderLeftWidth={{ lg: '1px' }}
+          borderColor="rule"
+          px="5"
+          py="6"
+        >
+          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="2">
+            On paper
+          </Heading>
+          {begun && (
+            <CheckLine
+              label="Class report"
+              checked={parts.report}
+              onChange={(report) => setParts({ ...parts, report })}
+            />
+          )}
+          <CheckLine
+            label="Blank student sheet"
+            checked={parts.sheet}
+            onChange={(sheet) => setParts({ ...parts, sheet })}
+          />
+          <Flex gap="1.5" my="3" role="group" aria-label="Paper">
+            {(Object.keys(papers) as PaperName[]).map((name) => (
+              <QuietButton key={name} aria-pressed={paper === name} onClick={() => setPaper(name)}>
+                {name}
+              </QuietButton>
+            ))}
+          </Flex>
+          <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
+            <Printer size={18} aria-hidden />
+            Print or save as PDF
+          </MainButton>
+          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mt="8" mb="2">
+            As files
+          </Heading>
+          {begun && (
+            <FileLink
+              href={routes.logCsv(run.id)}
+              name="The log, CSV"
+              about="one line an entry, for a spreadsheet"
+            />
+          )}
+          <FileLink
+            href={routes.runFile(run.id)}
+            name="The whole run, JSON"
+            about="can be read in again on Today, without loss"
+          />
+        </Box>
+      </Flex>
+    </PracticalFrame>
+  );
+}
+
+function CheckLine({
+  label,
+  checked,
+  onChange,
+}: {
+  label: string;
+  checked: boolean;
+  onChange(checked: boolean): void;
+}) {
+  return (
+    <Flex asChild align="center" gap="2.5" minH="36px">
+      <label>
+        <Check type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} />
+        {label}
+      </label>
+    </Flex>
+  );
+}
+
+function FileLink({ href, name, about }: { href: string; name: string; about: string }) {
+  return (
+    <Box mb="3">
+      <Box
+        asChild
+        color="tawnyDeep"
+        fontWeight="semibold"
+        textDecoration="underline"
+        textUnderlineOffset="3px"
+      >
+        <a href={href} download>
+          {name}
+        </a>
+      </Box>
+      <Box color="soft" fontSize="sm">
+        {about}
+      </Box>
+    </Box>
+  );
+}
+
+/** Tells the printer which paper the pages are laid out for. */
+function usePaper(paper: PaperName) {
+  useEffect(() => {
+    const style = document.createElement('style');
+    style.textContent = `@page { size: ${paper}; margin: 0; }`;
+    document.head.append(style);
+    return () => style.remove();
+  }, [paper]);
+}
