@@ -14,6 +14,8 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      // Props of components are plain functions, written as methods.
+      '@typescript-eslint/unbound-method': 'off',
       'no-console': 'error',
       eqeqeq: 'error',
       'no-restricted-syntax': [
@@ -24,7 +26,8 @@ export default tseslint.config(
   },
   {
     files: ['src/web/**/*.{ts,tsx}'],
-    ...reactHooks.configs.flat.recommended,
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
     files: ['*.config.ts', 'bench/**', 'e2e/**', 'src/cli/**'],

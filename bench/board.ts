@@ -30,7 +30,12 @@ export async function boardFrames() {
           requestAnimationFrame(frame);
         }),
     );
-    figures.push({ figure: `board-frames-x${speed}`, value: Math.round(fps), unit: 'frames/s', longestGapMs: Math.round(longest) });
+    figures.push({
+      figure: `board-frames-x${speed}`,
+      value: Math.round(fps),
+      unit: 'frames/s',
+      longestGapMs: Math.round(longest),
+    });
   }
   await instance.close();
   await server.remove();

@@ -37,10 +37,16 @@ export async function ingestion() {
       const body = JSON.stringify({ entries });
       const sent = request(
         `${server.url}/api/runs/${run}/log`,
-        { method: 'POST', agent, headers: { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) } },
+        {
+          method: 'POST',
+          agent,
+          headers: { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) },
+        },
         (response) => {
           response.resume();
-          response.on('end', () => (response.statusCode === 201 ? resolve() : reject(new Error(`status ${response.statusCode}`))));
+          response.on('end', () =>
+            response.statusCode === 201 ? resolve() : reject(new Error(`status ${response.statusCode}`)),
+          );
         },
       );
       sent.on('error', reject);
@@ -50,9 +56,11 @@ export async function ingestion() {
   for (const batch of makeBatches().slice(0, 10)) await post(batch);
   const overHttp = makeBatches();
   const httpStart = performance.now();
-  await Promise.all([0, 1, 2, 3].map(async (lane) => {
-    for (let i = lane; i < overHttp.length; i += 4) await post(overHttp[i]!);
-  }));
+  await Promise.all(
+    [0, 1, 2, 3].map(async (lane) => {
+      for (let i = lane; i < overHttp.length; i += 4) await post(overHttp[i]!);
+    }),
+  );
   const httpMs = performance.now() - httpStart;
   const [{ n: count }] = (await server.knex('log').count<{ n: number }[]>('* as n')) as [{ n: number }];
   agent.destroy();
@@ -79,8 +87,18 @@ export async function ingestion() {
 
   const total = batches * batchSize;
   return [
-    { figure: 'log-ingestion-http', value: Math.round((total / httpMs) * 1000), unit: 'entries/s', kept: count },
+    {
+      figure: 'log-ingestion-http',
+      value: Math.round((total / httpMs) * 1000),
+      unit: 'entries/s',
+      kept: count,
+    },
     { figure: 'plain-prepared-insert', value: Math.round((total / plainMs) * 1000), unit: 'entries/s' },
-    { figure: 'log-ingestion-ratio', value: Number((plainMs / httpMs).toFixed(3)), unit: '', expected: 'at least 0.3' },
+    {
+      figure: 'log-ingestion-ratio',
+      value: Number((plainMs / httpMs).toFixed(3)),
+      unit: '',
+      expected: 'at least 0.3',
+    },
   ];
 }

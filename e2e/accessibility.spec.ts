@@ -30,7 +30,9 @@ const pages: Record<string, { path: () => string; ready: string; phone?: boolean
 
 for (const colorScheme of ['light', 'dark'] as const) {
   for (const [name, { path, ready, phone }] of Object.entries(pages)) {
-    test(`${name}, ${colorScheme}: no serious or critical finding of axe, nothing on the console`, async ({ browser }) => {
+    test(`${name}, ${colorScheme}: no serious or critical finding of axe, nothing on the console`, async ({
+      browser,
+    }) => {
       const context = await browser.newContext({
         colorScheme,
         reducedMotion: 'reduce',
@@ -43,7 +45,15 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.waitForTimeout(600);
       const { violations } = await new AxeBuilder({ page }).analyze();
       const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-      expect(grave.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 140)).slice(0, 3).join(' | ')}`)).toEqual([]);
+      expect(
+        grave.map(
+          (one) =>
+            `${one.id}: ${one.nodes
+              .map((node) => node.html.slice(0, 140))
+              .slice(0, 3)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
       expect(complaints).toEqual([]);
       await context.close();
     });

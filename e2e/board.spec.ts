@@ -9,13 +9,16 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.remove());
 
-test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is due, and says nothing on the console', async ({ page }) => {
+test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is due, and says nothing on the console', async ({
+  page,
+}) => {
   const complaints = complaintsOf(page);
   const runs = await server.json<RunSummary[]>('/api/runs');
   const run = runs.find((one) => one.status === 'running')!;
   await page.goto(`${server.url}/runs/${run.id}/bench`);
   await expect(page.getByRole('article')).toHaveCount(12);
-  const number = (station: number) => page.getByRole('article', { name: `Station ${station}` }).locator('text=/^\\d+\\.\\d$/');
+  const number = (station: number) =>
+    page.getByRole('article', { name: `Station ${station}` }).locator('text=/^\\d+\\.\\d$/');
   const before = await number(3).textContent();
   await expect.poll(() => number(3).textContent()).not.toBe(before);
 
@@ -27,8 +30,13 @@ test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is 
   await expect(page.locator('#quick-line-says')).toContainText('saw: pale straw, big bubbles');
   expect(performance.now() - typed).toBeLessThan(8000);
   await quick.press('Enter');
-  await expect.poll(() => server.query(`SELECT id FROM log WHERE body LIKE '%pale straw, big bubbles%'`).length).toBe(1);
-  await expect(page.getByRole('complementary', { name: 'Needs you now' })).toContainText(/past target|at target now/, { timeout: 30_000 });
+  await expect
+    .poll(() => server.query(`SELECT id FROM log WHERE body LIKE '%pale straw, big bubbles%'`).length)
+    .toBe(1);
+  await expect(page.getByRole('complementary', { name: 'Needs you now' })).toContainText(
+    /past target|at target now/,
+    { timeout: 30_000 },
+  );
   await expect(page.getByText('Finished').first()).toBeVisible({ timeout: 90_000 });
   expect(complaints).toEqual([]);
 });
@@ -37,7 +45,8 @@ test('a simulated class goes on where it stood when the server was killed', asyn
   const { run } = await server.json<{ run: { id: string } }>(
     `/api/runs/${(await server.json<RunSummary[]>('/api/runs')).find((one) => one.status === 'running')!.id}`,
   );
-  const lastAt = () => server.query<{ at: number }>('SELECT max(at) AS at FROM log WHERE run_id = ?', run.id)[0]!.at;
+  const lastAt = () =>
+    server.query<{ at: number }>('SELECT max(at) AS at FROM log WHERE run_id = ?', run.id)[0]!.at;
   await server.down('SIGKILL');
   const stood = lastAt();
   await new Promise((resolve) => setTimeout(resolve, 2500));

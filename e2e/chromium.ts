@@ -15,4 +15,4 @@ export const chromium = {
       '--no-first-run',
     ],
   },
-} as const;
+};

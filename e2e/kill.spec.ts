@@ -10,10 +10,27 @@ test(`${kills} times SIGKILL while entries stream in: none that was acknowledged
   test.setTimeout(180_000);
   const server = await TestServer.start();
   try {
-    await server.send('POST', '/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', altitudeM: 0, measuredBoilingC: null, stations: 8, balanceG: 1 });
+    await server.send('POST', '/api/rooms', {
+      id: 'k',
+      name: 'Kitchen',
+      kind: 'food-room',
+      altitudeM: 0,
+      measuredBoilingC: null,
+      stations: 8,
+      balanceG: 1,
+    });
     await server.send('POST', '/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
     await server.send('POST', '/api/practicals', { id: 'p', plan: examplePlan });
-    const run = { id: uuid(), practicalId: 'p', revision: 1, roomId: 'k', classId: 'c', startsAt: Date.now(), stations: 8, probes: 'none' };
+    const run = {
+      id: uuid(),
+      practicalId: 'p',
+      revision: 1,
+      roomId: 'k',
+      classId: 'c',
+      startsAt: Date.now(),
+      stations: 8,
+      probes: 'none',
+    };
     await server.send('POST', '/api/runs', run);
     await server.send('POST', `/api/runs/${run.id}/start`, {});
 

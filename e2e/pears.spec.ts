@@ -8,7 +8,9 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.remove());
 
-test('pear slices: no heat, no sugar, readings typed; planned, run and read like any other', async ({ page }) => {
+test('pear slices: no heat, no sugar, readings typed; planned, run and read like any other', async ({
+  page,
+}) => {
   test.setTimeout(180_000);
   const complaints = complaintsOf(page);
   await page.goto(`${server.url}/practicals/practical-pears/run`);
@@ -33,9 +35,17 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
   await log('3 19.5');
   await log('3 edges turning first');
   const runId = /runs\/([^/]+)/.exec(page.url())![1]!;
-  const { run } = await server.json<{ run: { allocation: { station: number; levelId: string }[] } }>(`/api/runs/${runId}`);
-  const scores: Record<string, number[]> = { 'dip-water': [8, 9], 'dip-citric': [6, 5], 'dip-ascorbic': [2, 1], 'dip-both': [3, 3] };
-  for (const { station, levelId } of run.allocation) await log(`${station} browning at 40 ${scores[levelId]!.shift()}`);
+  const { run } = await server.json<{ run: { allocation: { station: number; levelId: string }[] } }>(
+    `/api/runs/${runId}`,
+  );
+  const scores: Record<string, number[]> = {
+    'dip-water': [8, 9],
+    'dip-citric': [6, 5],
+    'dip-ascorbic': [2, 1],
+    'dip-both': [3, 3],
+  };
+  for (const { station, levelId } of run.allocation)
+    await log(`${station} browning at 40 ${scores[levelId]!.shift()}`);
 
   await page.getByRole('link', { name: 'Results' }).click();
   const tells = page.getByRole('complementary', { name: 'What this tells' });

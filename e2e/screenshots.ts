@@ -18,7 +18,11 @@ test('one picture of each main view', async ({ browser }) => {
   try {
     const runs = await server.json<RunSummary[]>('/api/runs');
     const idOf = (status: string) => runs.find((run) => run.status === status)!.id;
-    const [running, finished, planned] = [idOf('running'), idOf('finished'), runs.filter((run) => run.status === 'planned')];
+    const [running, finished, planned] = [
+      idOf('running'),
+      idOf('finished'),
+      runs.filter((run) => run.status === 'planned'),
+    ];
     const phone = { width: 390, height: 844 };
     const views: View[] = [
       { name: 'today', path: '/', ready: 'This week' },
@@ -33,13 +37,32 @@ test('one picture of each main view', async ({ browser }) => {
           await page.getByLabel('Quick line', { exact: true }).fill('4 118.5');
         },
       },
-      { name: 'board-dim', path: `/runs/${running}/bench`, ready: 'Needs you now', dark: true, size: { width: 1920, height: 1080 } },
+      {
+        name: 'board-dim',
+        path: `/runs/${running}/bench`,
+        ready: 'Needs you now',
+        dark: true,
+        size: { width: 1920, height: 1080 },
+      },
       { name: 'station', path: `/runs/${running}/station/4`, ready: 'Degrees', size: phone },
-      { name: 'results', path: `/runs/${finished}/results`, ready: 'Class table', size: { width: 1280, height: 1120 } },
-      { name: 'report', path: `/runs/${finished}/report`, ready: 'What the stations measured', size: { width: 1280, height: 1000 } },
+      {
+        name: 'results',
+        path: `/runs/${finished}/results`,
+        ready: 'Class table',
+        size: { width: 1280, height: 1120 },
+      },
+      {
+        name: 'report',
+        path: `/runs/${finished}/report`,
+        ready: 'What the stations measured',
+        size: { width: 1280, height: 1000 },
+      },
     ];
     for (const { name, path, ready, size, dark, before } of views) {
-      const page = await browser.newPage({ viewport: size ?? { width: 1280, height: 800 }, colorScheme: dark ? 'dark' : 'light' });
+      const page = await browser.newPage({
+        viewport: size ?? { width: 1280, height: 800 },
+        colorScheme: dark ? 'dark' : 'light',
+      });
       await page.goto(server.url + path);
       await expect(page.getByText(ready).first()).toBeVisible();
       await before?.(page);

@@ -9,10 +9,14 @@ test.afterAll(() => server.remove());
 
 const questions = () =>
   server
-    .query<{ plan: string }>(`SELECT plan FROM revisions WHERE practical_id = 'practical-scones' ORDER BY number`)
+    .query<{ plan: string }>(
+      `SELECT plan FROM revisions WHERE practical_id = 'practical-scones' ORDER BY number`,
+    )
     .map((row) => (JSON.parse(row.plan) as { question: string }).question);
 
-test('a stale edit from a second window is refused; both versions are kept and either can go on', async ({ browser }) => {
+test('a stale edit from a second window is refused; both versions are kept and either can go on', async ({
+  browser,
+}) => {
   const context = await browser.newContext();
   const [one, two] = [await context.newPage(), await context.newPage()];
   const address = `${server.url}/practicals/practical-scones/plan`;
@@ -33,7 +37,11 @@ test('a stale edit from a second window is refused; both versions are kept and e
   await two.getByRole('button', { name: 'Go on with the other' }).click();
   await expect(two.getByLabel('Question', { exact: true })).toHaveValue('Does soda lift or brown?');
   await expect(two.getByText('Kept', { exact: true })).toBeVisible();
-  expect(questions().slice(1)).toEqual(['Does soda lift or brown?', 'What does soda do?', 'Does soda lift or brown?']);
+  expect(questions().slice(1)).toEqual([
+    'Does soda lift or brown?',
+    'What does soda do?',
+    'Does soda lift or brown?',
+  ]);
 
   await two.getByRole('button', { name: /^revision/ }).click();
   await expect(two.getByRole('dialog')).toContainText('first kept');
@@ -41,7 +49,9 @@ test('a stale edit from a second window is refused; both versions are kept and e
   await expect(two.getByLabel('Question', { exact: true })).toHaveValue('What does soda do?');
 });
 
-test('typing goes on without the server, survives a reload, and is kept when it answers', async ({ page }) => {
+test('typing goes on without the server, survives a reload, and is kept when it answers', async ({
+  page,
+}) => {
   await page.goto(`${server.url}/practicals/practical-pears/plan`);
   await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/Which dip/);
   await server.down();
@@ -57,11 +67,15 @@ test('typing goes on without the server, survives a reload, and is kept when it 
   expect((JSON.parse(head!.plan) as { reason: string }).reason).toBe('oxygen is the culprit');
 });
 
-test('a letter in a number stays in its field with the reason, and the plan keeps its last good value', async ({ page }) => {
+test('a letter in a number stays in its field with the reason, and the plan keeps its last good value', async ({
+  page,
+}) => {
   await page.goto(`${server.url}/practicals/practical-honeycomb/plan`);
   const water = page.getByLabel('Amount of Water', { exact: true });
   await water.fill('8o');
-  await expect(page.getByRole('alert')).toContainText('Amount of Water is “8o”; allowed: a number from 0 to 100000');
+  await expect(page.getByRole('alert')).toContainText(
+    'Amount of Water is “8o”; allowed: a number from 0 to 100000',
+  );
   await page.getByLabel('Amount of Caster sugar', { exact: true }).fill('120');
   await expect(water).toHaveValue('8o');
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();

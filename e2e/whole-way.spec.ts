@@ -38,7 +38,10 @@ async function quick(page: Page, line: string, says: string | RegExp) {
   await expect(input).toHaveValue('');
 }
 
-test('a practical goes from nothing to a report, and its run to another machine', async ({ page, browser }) => {
+test('a practical goes from nothing to a report, and its run to another machine', async ({
+  page,
+  browser,
+}) => {
   test.setTimeout(240_000);
   const complaints = complaintsOf(page);
 
@@ -63,7 +66,9 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(page.getByRole('alert')).toContainText('“140 °C” is there already');
     await page.getByLabel('Add a level').fill('1S0');
     await page.getByLabel('Add a level').press('Enter');
-    await expect(page.getByRole('alert')).toContainText('level is “1S0”; allowed: a number from −30 to 300 °C');
+    await expect(page.getByRole('alert')).toContainText(
+      'level is “1S0”; allowed: a number from −30 to 300 °C',
+    );
     await expect(page.getByLabel('Add a level')).toHaveValue('1S0');
     await page.getByLabel('Add a level').fill('');
     await addLine(page, 'Add what is measured', 'snap force in N');
@@ -141,10 +146,15 @@ test('a practical goes from nothing to a report, and its run to another machine'
 
   await test.step('at ×60 a probe boils its syrup to the target', async () => {
     await page.getByRole('button', { name: '×60' }).click();
-    await expect(page.getByRole('article', { name: 'Station 1' })).toContainText('water boiling off', { timeout: 40_000 });
+    await expect(page.getByRole('article', { name: 'Station 1' })).toContainText('water boiling off', {
+      timeout: 40_000,
+    });
     await expect(page.getByRole('article', { name: 'Station 1' })).toContainText(/in \d+ (min|s)/);
     await expect
-      .poll(() => server.query(`SELECT id FROM log WHERE kind = 'event' AND body LIKE '%off the heat%'`).length, { timeout: 60_000 })
+      .poll(
+        () => server.query(`SELECT id FROM log WHERE kind = 'event' AND body LIKE '%off the heat%'`).length,
+        { timeout: 60_000 },
+      )
       .toBe(4);
     await page.getByRole('button', { name: '×1', exact: true }).click();
   });
@@ -156,7 +166,12 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await quick(page, '3 golden, edges darker', 'saw: golden, edges darker');
     await quick(page, '4 ! dropped the spoon', 'went differently: dropped the spoon');
     await quick(page, 'all window opened', 'All stations · event: window opened');
-    for (const [station, value] of [[1, 2.1], [2, 4.2], [3, 2.4], [4, 4.0]]) {
+    for (const [station, value] of [
+      [1, 2.1],
+      [2, 4.2],
+      [3, 2.4],
+      [4, 4.0],
+    ]) {
       await quick(page, `${station} snap ${value}`, `snap force ${value} N`);
     }
     const input = page.getByLabel('Quick line', { exact: true });
@@ -181,7 +196,8 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(station.getByText('Toffee: when does it snap?')).toBeVisible();
     await server.down();
     await expect(station.getByRole('status')).toContainText('no network');
-    for (const key of ['1', '0', '1', '.', '5']) await station.getByRole('button', { name: key, exact: true }).tap();
+    for (const key of ['1', '0', '1', '.', '5'])
+      await station.getByRole('button', { name: key, exact: true }).tap();
     await station.getByRole('button', { name: /Keep 101.5/ }).tap();
     await station.getByRole('tab', { name: 'Saw' }).tap();
     await station.getByRole('button', { name: 'texture' }).tap();
@@ -218,16 +234,29 @@ test('a practical goes from nothing to a report, and its run to another machine'
     const a4 = await page.pdf({ preferCSSPageSize: true, printBackground: true });
     expect(pagesOf(a4)).toEqual({ count: 4, box: '594.96 841.92' });
     await page.getByRole('button', { name: 'Letter' }).click();
-    expect(pagesOf(await page.pdf({ preferCSSPageSize: true, printBackground: true }))).toEqual({ count: 4, box: '612 792' });
-    const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'The log, CSV' }).click()]);
+    expect(pagesOf(await page.pdf({ preferCSSPageSize: true, printBackground: true }))).toEqual({
+      count: 4,
+      box: '612 792',
+    });
+    const [csv] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'The log, CSV' }).click(),
+    ]);
     expect(readFileSync(await csv.path(), 'utf8')).toContain('"golden, edges darker"');
-    const [json] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'The whole run, JSON' }).click()]);
+    const [json] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'The whole run, JSON' }).click(),
+    ]);
     file = await json.path();
   });
 
   await test.step('read in on an empty machine, it shows the same results', async () => {
     await page.goto(elsewhere.url);
-    await page.getByLabel('Run file').setInputFiles({ name: 'soup.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"soup"}') });
+    await page.getByLabel('Run file').setInputFiles({
+      name: 'soup.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"soup"}'),
+    });
     await expect(page.getByRole('alert')).toContainText('format is “soup”; allowed: one of tawny-beaker-run');
     await page.getByLabel('Run file').setInputFiles(file);
     await expectResults(page);
@@ -237,13 +266,16 @@ test('a practical goes from nothing to a report, and its run to another machine'
   });
 
   // The browser itself reports requests that met no server while it was down, and files it could not send for.
-  expect(complaints.filter((text) => !/ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|422/.test(text))).toEqual([]);
+  expect(
+    complaints.filter((text) => !/ERR_CONNECTION_REFUSED|ERR_INCOMPLETE_CHUNKED|422/.test(text)),
+  ).toEqual([]);
 });
 
 /** What the class found, wherever it is looked at. */
 async function expectResults(page: Page) {
   const table = page.getByRole('region', { name: 'Class table' });
-  for (const value of ['2.1', '4.2', '2.4', '4']) await expect(table.getByRole('cell', { name: value, exact: true })).toBeVisible();
+  for (const value of ['2.1', '4.2', '2.4', '4'])
+    await expect(table.getByRole('cell', { name: value, exact: true })).toBeVisible();
   await expect(table.getByLabel('went differently: dropped the spoon')).toBeVisible();
   const tells = page.getByRole('complementary', { name: 'What this tells' });
   await expect(tells).toContainText('Snap force rose with final temperature');
@@ -258,5 +290,8 @@ async function expectResults(page: Page) {
 function pagesOf(pdf: Buffer) {
   const text = pdf.toString('latin1');
   const box = /\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(text);
-  return { count: text.match(/\/Type\s*\/Page\b/g)?.length ?? 0, box: `${Number(box![1])} ${Number(box![2])}` };
+  return {
+    count: text.match(/\/Type\s*\/Page\b/g)?.length ?? 0,
+    box: `${Number(box![1])} ${Number(box![2])}`,
+  };
 }

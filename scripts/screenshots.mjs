@@ -4,4 +4,6 @@ import { bin, ensureBuild, ensureChromium, ensurePackages, run } from './setup.m
 ensurePackages();
 const chromium = ensureChromium();
 ensureBuild();
-run(bin('playwright'), ['test', '--config', 'e2e/screenshots.config.ts'], { env: { CHROMIUM_PATH: chromium } });
+run(bin('playwright'), ['test', '--config', 'e2e/screenshots.config.ts'], {
+  env: { CHROMIUM_PATH: chromium },
+});

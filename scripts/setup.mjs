@@ -27,10 +27,14 @@ export function ensurePackages({ quiet = false } = {}) {
   if (major < 20 || (major === 20 && minor < 19)) {
     throw new Error(`Node 20.19 or newer is needed; this is ${process.versions.node}.`);
   }
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const mark = join(root, 'node_modules', '.tawny-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
-  process.stderr.write('Installing packages (a few minutes the first time: the database is compiled here) …\n');
+  process.stderr.write(
+    'Installing packages (a few minutes the first time: the database is compiled here) …\n',
+  );
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
     quiet,
     env: { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },
@@ -40,7 +44,12 @@ export function ensurePackages({ quiet = false } = {}) {
 
 /** Where Chromium is, installed through apt-get if need be. */
 export function ensureChromium() {
-  const places = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+  const places = [
+    process.env.CHROMIUM_PATH,
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+  ];
   const found = places.find((place) => place && existsSync(place));
   if (found) return found;
   process.stderr.write('Installing Chromium for the tests …\n');
@@ -53,7 +62,9 @@ export function ensureChromium() {
     apt('update', '-qq');
     apt('install', '-y', '-qq', 'chromium');
   } catch (error) {
-    throw new Error(`Chromium is missing and could not be installed (${error.message}). Set CHROMIUM_PATH to one.`);
+    throw new Error(
+      `Chromium is missing and could not be installed (${error.message}). Set CHROMIUM_PATH to one.`,
+    );
   }
   return '/usr/bin/chromium';
 }
@@ -67,11 +78,17 @@ function newest(path) {
 /** Builds server and interface, unless the build is newer than everything it is made from. */
 export function ensureBuild() {
   const built = [join(root, 'dist/server/main.js'), join(root, 'dist/web/index.html')];
-  const sources = ['src', 'package-lock.json', 'package.json', 'vite.config.ts', 'vite.server.config.ts', 'tsconfig.json'];
+  const sources = [
+    'src',
+    'package-lock.json',
+    'package.json',
+    'vite.config.ts',
+    'vite.server.config.ts',
+    'tsconfig.json',
+  ];
   const changed = Math.max(...sources.map((source) => newest(join(root, source))));
   if (built.every((file) => existsSync(file) && statSync(file).mtimeMs > changed)) return;
   process.stderr.write('Building …\n');
   run(bin('vite'), ['build', '--logLevel', 'warn'], { quiet: true });
   run(bin('vite'), ['build', '--config', 'vite.server.config.ts', '--logLevel', 'warn'], { quiet: true });
 }
-

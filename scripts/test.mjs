@@ -10,8 +10,14 @@ const results = join(root, 'test-results');
 function step(name, command, args, env = {}) {
   process.stdout.write(`\n── ${name}\n`);
   const started = Date.now();
-  const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
-  process.stdout.write(`   ${status === 0 ? 'fine' : 'FAILED'} in ${((Date.now() - started) / 1000).toFixed(1)} s\n`);
+  const { status } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  process.stdout.write(
+    `   ${status === 0 ? 'fine' : 'FAILED'} in ${((Date.now() - started) / 1000).toFixed(1)} s\n`,
+  );
   return status === 0;
 }
 
@@ -39,11 +45,22 @@ try {
   check('types', 'tsc', ['--noEmit']);
   check('lint', 'eslint', ['.', '--max-warnings', '0']);
   check('format', 'prettier', ['--check', '--log-level', 'warn', '.']);
-  check('arrows between folders', 'depcruise', ['src', 'e2e', 'bench', '--config', '.dependency-cruiser.cjs']);
+  check('arrows between folders', 'depcruise', [
+    'src',
+    'e2e',
+    'bench',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]);
   check('dead code', 'knip', []);
 
   const unitFile = join(results, 'unit.json');
-  const unitFine = step('unit tests', bin('vitest'), ['run', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitFile}`]);
+  const unitFine = step('unit tests', bin('vitest'), [
+    'run',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${unitFile}`,
+  ]);
   const unit = readJson(unitFile);
   tally(unitFine, unit?.numPassedTests ?? 0, unit?.numFailedTests ?? 0);
 

@@ -8,7 +8,8 @@ import { allowedFor, calculators, runCalculator } from '../core/calculators';
 
 function main([id, text = '{}', ...more]: string[]): object {
   if (id === undefined) throw new RefusedValue('id', undefined, 'list, or the id of a calculator');
-  if (more.length > 0) throw new RefusedValue('arguments', more.join(' '), 'an id and one JSON object in quotes');
+  if (more.length > 0)
+    throw new RefusedValue('arguments', more.join(' '), 'an id and one JSON object in quotes');
   if (id === 'list') return list();
   return runCalculator(id, parsed(text));
 }
@@ -43,7 +44,8 @@ function list(): object {
 
 /** The problem as it goes to standard error. */
 function problemOf({ field, value, allowed, message }: RefusedValue): object {
-  const given = value === undefined ? null : typeof value === 'number' && !Number.isFinite(value) ? String(value) : value;
+  const given =
+    value === undefined ? null : typeof value === 'number' && !Number.isFinite(value) ? String(value) : value;
   return {
     type: 'about:blank',
     title: 'Something in this is not allowed',

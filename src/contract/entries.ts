@@ -61,7 +61,7 @@ class CorrectionDto extends BodyDto {
   @OrNull()
   @IsObject({ message: 'an entry body, or null' })
   @ValidateNested({ message: 'an entry body, or null' })
-  @Type(() => BodyDto as never, {
+  @Type(() => BodyDto, {
     discriminator: { property: 'kind', subTypes: recorded },
     keepDiscriminatorProperty: true,
   })
@@ -76,7 +76,7 @@ export class EntryDto implements Omit<Entry, 'body'> {
   @Whole(-900, 900, 'min') offset!: number;
   @IsObject({ message: 'an entry body with a known kind' })
   @ValidateNested({ message: 'an entry body with a known kind' })
-  @Type(() => BodyDto as never, {
+  @Type(() => BodyDto, {
     discriminator: {
       property: 'kind',
       subTypes: [...recorded, { name: 'correction', value: CorrectionDto }],

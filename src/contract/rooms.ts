@@ -2,7 +2,7 @@ import type { Place } from '../core/practical';
 import { Id, OneOf, OrNull, Quantity, Text, Whole } from './fields';
 
 /** Altitudes a school can have, m. */
-export const roomAltitudeRangeM = { low: -430, high: 6000 } as const;
+const roomAltitudeRangeM = { low: -430, high: 6000 } as const;
 
 /** A room as it is sent for saving. */
 export class RoomInput implements Place {

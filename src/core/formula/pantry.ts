@@ -11,7 +11,7 @@ export interface PantryItem {
   sugarShare?: number;
 }
 
-export const pantry: readonly PantryItem[] = [
+const pantry: readonly PantryItem[] = [
   { id: 'water', names: ['water'], gramsPerMl: 1, sugarShare: 0 },
   {
     id: 'sugar',

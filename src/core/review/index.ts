@@ -1,2 +1,2 @@
 export type { Anchor, Rank, Remark, Remedy, ReviewContext, RoomChoice, Section } from './remark';
-export { reviewPlan, rules, type Review } from './review';
+export { reviewPlan, type Review } from './review';

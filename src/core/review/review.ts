@@ -27,7 +27,7 @@ import { boilingPointIsMeasured, endpointsAreLocal, levelsAreSyrup } from './rul
 import { levelsAreUsed, looksComeEarly, methodFitsThePeriod, stepsHaveMinutes } from './rules/time';
 
 /** Every rule of the margin, in the order of the sheet. A new rule is a new line. */
-export const rules: readonly Rule[] = [
+const rules: readonly Rule[] = [
   questionIsAsked,
   predictionIsMade,
   levelsAreEnough,

@@ -1,6 +1,8 @@
 import { counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
-import type { Plan } from '../practical';
 import type { Rank } from '../review';
+import { boilingTableSource, syrupHeatSource } from '../sugar';
+import { robustLineSource } from '../trace';
+import { latentHeatSource } from '../water';
 import { workingOf, type Working } from '../working';
 import { isNearBoiling, soonS, type BenchSetting, type StationState } from './station-state';
 import { eventOf } from './steps';
@@ -29,7 +31,7 @@ const urgency: Record<Rank, number> = { stop: 0, check: 1, note: 2 };
 /** What needs the teacher now, most urgent first. */
 export function callsFor(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
   const calls = states.flatMap((state) => [
-    ...targetCalls(setting.plan, state, unit),
+    ...targetCalls(setting, state, unit),
     ...timerCalls(state),
     ...thermometerCalls(setting, state, unit),
     ...silenceCalls(state),
@@ -37,7 +39,7 @@ export function callsFor(setting: BenchSetting, states: readonly StationState[],
   return [...calls, ...plateauCall(setting, states, unit)].sort((a, b) => urgency[a.rank] - urgency[b.rank]);
 }
 
-function targetCalls(plan: Plan, state: StationState, unit: 'C' | 'F'): Call[] {
+function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
   const { station, target, reading, forecast, step } = state;
   if (!target || !reading || !step) return [];
   const hot = step.endpoint.kind === 'level' || step.endpoint.kind === 'temperature';
@@ -74,13 +76,22 @@ function targetCalls(plan: Plan, state: StationState, unit: 'C' | 'F'): Call[] {
       stations: [station],
       what: `Station ${station}: ready in ${formatDuration(forecast.seconds)}`,
       why: `Target ${formatTemperature(target.localC, unit)} here.${then || ' Be there.'}`,
-      working: workingOf([
-        ...lines,
-        { text: 'forecast', value: Math.round(forecast.seconds), unit: 's' },
-        {
-          text: `95 % interval: ${formatDuration(forecast.low)} to ${forecast.high === null ? 'open' : formatDuration(forecast.high)}`,
-        },
-      ]),
+      working: workingOf(
+        [
+          ...lines,
+          {
+            text: syrup
+              ? 'forecast: a straight line through the heat taken up (warmth and steam) against time'
+              : 'forecast: a robust straight line through the last two minutes',
+            value: Math.round(forecast.seconds),
+            unit: 's',
+          },
+          {
+            text: `95 % interval: ${formatDuration(forecast.low)} to ${forecast.high === null ? 'open' : formatDuration(forecast.high)}`,
+          },
+        ],
+        syrup ? [boilingTableSource, syrupHeatSource, latentHeatSource] : [robustLineSource],
+      ),
       ...action,
     },
   ];

@@ -3,7 +3,6 @@ export {
   boilingTableSource,
   duhringSource,
   fallBelowSeaLevel,
-  strongestSyrupPercent,
   sucroseBoilingTable,
   syrupBoilingC,
   syrupConcentration,
@@ -11,10 +10,10 @@ export {
 export { sugarStageAt, sugarStages, sugarStagesSource, type StageReading, type SugarStage } from './stages';
 export { ruleOfThumbSource, stageTarget, type StageTarget } from './stage-target';
 export {
-  concentrationPercent,
   heatCapacity,
   smallPanJPerK,
   smallPanLossWPerK,
+  syrupHeatSource,
   type SyrupBatch,
 } from './syrup-batch';
 export { heatSyrup, type Heat, type HeatingState } from './heating';

@@ -1,7 +1,7 @@
 export { extremesKept } from './downsample';
 export { findJumps, type Jump } from './jumps';
 export { findPlateaus, presentPlateau, type Plateau } from './plateau';
-export { robustSlope, type RobustSlope } from './robust-slope';
+export { robustLineSource, robustSlope, type RobustSlope } from './robust-slope';
 export {
   correctedC,
   twoPointCorrection,

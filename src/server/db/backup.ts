@@ -6,7 +6,7 @@ import { withConnection } from './connection';
 /** How many backups are kept. */
 const kept = 14;
 
-export const backupFolder = (dataFolder: string) => join(dataFolder, 'backups');
+const backupFolder = (dataFolder: string) => join(dataFolder, 'backups');
 
 /** Copies the database with SQLite’s own backup interface, which sees a consistent state, and drops the oldest copies. */
 export async function backUp(knex: Knex, dataFolder: string, now: Date): Promise<string> {

@@ -56,10 +56,12 @@ export const useRuns = (from: number, to: number) =>
     queryFn: () => request<RunSummary[]>(`${routes.runs}?from=${from}&to=${to}`),
   });
 
-export const fetchRun = (id: string) => request<RunNow>(routes.run(id));
-
 export const useRunOnce = (id: string | undefined) =>
-  useQuery({ queryKey: ['run', id], queryFn: () => fetchRun(id!), enabled: id !== undefined });
+  useQuery({
+    queryKey: ['run', id],
+    queryFn: () => request<RunNow>(routes.run(id!)),
+    enabled: id !== undefined,
+  });
 
 function useChange<In, Out>(change: (input: In) => Promise<Out>, ...touched: string[]) {
   const client = useQueryClient();

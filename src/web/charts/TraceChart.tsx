@@ -40,10 +40,7 @@ export function TraceChart({ lines, bands, boilingC, pointed, onPoint }: TraceCh
   ];
   const celsius = extent(lines.flatMap((one) => extent(one.celsius) as [number, number])) as [number, number];
   const x = scaleLinear([Math.min(0, seconds[0] / 60), seconds[1] / 60], [margin.left, width - margin.right]);
-  const y = scaleLinear(
-    [Math.min(20, celsius[0]), celsius[1] + 5],
-    [height - margin.bottom, margin.top],
-  );
+  const y = scaleLinear([Math.min(20, celsius[0]), celsius[1] + 5], [height - margin.bottom, margin.top]);
   const draw = (one: TraceLine) =>
     one.seconds
       .map(

@@ -1,7 +1,7 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { Link as RouterLink, useParams } from 'react-router';
-import type { Practical, RunSummary } from '../../contract/practicals';
+import type { RunSummary } from '../../contract/practicals';
 import { usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { Waiting } from '../ui/Notice';
@@ -34,7 +34,7 @@ export function RunsPage() {
   );
 }
 
-function RunLine({ run }: { run: Practical['runs'][number] | RunSummary }) {
+function RunLine({ run }: { run: RunSummary }) {
   return (
     <Flex
       asChild

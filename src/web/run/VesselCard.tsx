@@ -133,7 +133,7 @@ function StepSide({ state }: VesselCardProps) {
       fill={finished || !countdown ? null : Math.min(1, countdown.elapsedS / countdown.lengthS) * 0.94}
       shade={null}
       notch={
-        countdown?.lookInS != null
+        countdown && countdown.lookInS !== null
           ? ((countdown.elapsedS + countdown.lookInS) / countdown.lengthS) * 0.94
           : null
       }

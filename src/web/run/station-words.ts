@@ -3,7 +3,7 @@ import type { Countdown, StationState } from '../../core/run';
 import type { Forecast } from '../../core/trace';
 
 /** “in 3 min 20 s”, with its interval beside it. */
-export function forecastWords(forecast: Forecast | null): { time: string; interval: string } | null {
+function forecastWords(forecast: Forecast | null): { time: string; interval: string } | null {
   if (forecast?.kind !== 'reaching') return null;
   const { seconds, low, high } = forecast;
   const interval = high === null ? `${formatDuration(low)} or more` : intervalWords(low, high);

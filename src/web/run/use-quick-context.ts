@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { QuickLineContext } from '../../core/run';
-import { lessonSteps, Notebook } from '../../core/run';
+import { lessonSteps, type Notebook } from '../../core/run';
 import type { Run } from '../../contract/runs';
 
 /** What the quick line has to know of a run, read from its notebook as it stands. */

@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react';
 import { eventOf, lessonSteps } from '../../core/run';
-import type { PadProps } from './EntryTabs';
+import type { PadProps } from './pad-props';
 import { Chip } from './pad-keys';
 import { WordsPad } from './WordsPad';
 

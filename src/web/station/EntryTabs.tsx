@@ -1,22 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Eye, Hand, Ruler, Shuffle, Thermometer } from 'lucide-react';
 import { useState } from 'react';
-import type { Run } from '../../contract/runs';
-import type { RecordedBody, StationNotes, StationState, EntryBody } from '../../core/run';
+import type { RecordedBody } from '../../core/run';
 import { DidPad } from './DidPad';
 import { MeasuredPad } from './MeasuredPad';
 import { NumberPad } from './NumberPad';
+import type { PadProps } from './pad-props';
 import { SawPad } from './SawPad';
 import { WordsPad } from './WordsPad';
-
-export interface PadProps {
-  run: Run;
-  state: StationState;
-  notes: StationNotes;
-  unit: 'C' | 'F';
-  onUnit(unit: 'C' | 'F'): void;
-  onLog(body: EntryBody): Promise<unknown>;
-}
 
 const tabs = [
   { id: 'degrees', name: 'Degrees', icon: Thermometer },

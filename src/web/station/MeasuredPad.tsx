@@ -4,7 +4,7 @@ import { formatNumber } from '../../core/format';
 import type { Response } from '../../core/practical';
 import type { EntryBody, MeasurementBody, Noted } from '../../core/run';
 import { parseNumber } from '../ui/fields';
-import type { PadProps } from './EntryTabs';
+import type { PadProps } from './pad-props';
 import { KeepKey } from './pad-keys';
 
 /** One line for each response of the plan. */

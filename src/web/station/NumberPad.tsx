@@ -5,7 +5,7 @@ import { formatNumber, formatTemperature } from '../../core/format';
 import { readingRangeC } from '../../core/trace';
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../../core/units';
 import { parseNumber } from '../ui/fields';
-import type { PadProps } from './EntryTabs';
+import type { PadProps } from './pad-props';
 import { KeepKey, PadKey } from './pad-keys';
 
 const rows = [

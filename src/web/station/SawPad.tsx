@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { ObservationTime, Sense } from '../../core/run';
-import type { PadProps } from './EntryTabs';
+import type { PadProps } from './pad-props';
 import { Chip } from './pad-keys';
 import { WordsPad } from './WordsPad';
 

@@ -18,7 +18,7 @@ function shown(value: number): string {
 }
 
 /** Lines of working as they are read, without the popover around them. */
-export function WorkingLines({ working }: { working: Working }) {
+function WorkingLines({ working }: { working: Working }) {
   return (
     <Box fontSize="sm">
       <Box as="dl">
