@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { complaintsOf } from './console';
+import { field } from './field';
 import { TestServer } from './server';
 
 let server: TestServer;
@@ -23,7 +24,7 @@ test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is 
   await expect.poll(() => number(3).textContent()).not.toBe(before);
 
   await page.getByRole('button', { name: '×60' }).click();
-  const quick = page.getByLabel('Quick line', { exact: true });
+  const quick = field(page, 'Quick line');
   // Typing must stay possible while 360 readings a second come in.
   const typed = performance.now();
   await quick.pressSequentially('5 pale straw, big bubbles');

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { complaintsOf } from './console';
+import { field } from './field';
 import { TestServer } from './server';
 
 let server: TestServer;
@@ -23,7 +24,7 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
   const card = page.getByRole('article', { name: 'Station 3' });
   await expect(card).toContainText('Slice the pear 5 mm thick');
   await expect(card).not.toContainText('°C');
-  const quick = page.getByLabel('Quick line', { exact: true });
+  const quick = field(page, 'Quick line');
   const log = async (line: string) => {
     await quick.fill(line);
     await quick.press('Enter');
@@ -49,9 +50,9 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
 
   await page.getByRole('link', { name: 'Results' }).click();
   const tells = page.getByRole('complementary', { name: 'What this tells' });
-  // By hand: means 8.5 and 1.5, Welch's interval of the difference −7 ± 3.04 (t = 4.303 on 2 df, SE = 0.7071).
+  // By hand: means 8.5 and 1.5, Welch’s interval −7 ± 3.04 (t = 4.303 on 2 df, SE = 0.7071): −10.04 to −3.96.
   await expect(tells).toContainText('Ascorbic acid 1 %: browning at 40 min lower than water only');
-  await expect(tells).toContainText('Difference −7.00 points, 95 % interval −10.04 to −3.96');
+  await expect(tells).toContainText('Difference −7.0 points, 95 % interval −10.0 to −4.0');
   await expect(tells).not.toContainText(/sugar|syrup|stage/);
   await expect(page.getByRole('img', { name: /Temperature against time/ })).toBeHidden();
   await page.getByRole('link', { name: 'Report' }).click();

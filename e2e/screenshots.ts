@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
+import { field } from './field';
 import { TestServer } from './server';
 
 const folder = 'docs/screenshots';
@@ -34,7 +35,7 @@ test('one picture of each main view', async ({ browser }) => {
         path: `/runs/${running}/bench`,
         ready: 'Needs you now',
         before: async (page) => {
-          await page.getByLabel('Quick line', { exact: true }).fill('4 118.5');
+          await field(page, 'Quick line').fill('4 118.5');
         },
       },
       {

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { field } from './field';
 import { TestServer } from './server';
 
 let server: TestServer;
@@ -22,20 +23,20 @@ test('a stale edit from a second window is refused; both versions are kept and e
   const address = `${server.url}/practicals/practical-scones/plan`;
   await one.goto(address);
   await two.goto(address);
-  await expect(two.getByLabel('Question', { exact: true })).toHaveValue(/Does more bicarbonate/);
-  await one.getByLabel('Question', { exact: true }).fill('Does soda lift or brown?');
+  await expect(field(two, 'Question')).toHaveValue(/Does more bicarbonate/);
+  await field(one, 'Question').fill('Does soda lift or brown?');
   await expect(one.getByText('Kept', { exact: true })).toBeVisible();
-  await two.getByLabel('Prediction', { exact: true }).fill('both');
-  await two.getByLabel('Question', { exact: true }).fill('What does soda do?');
+  await field(two, 'Prediction').fill('both');
+  await field(two, 'Question').fill('What does soda do?');
 
   const notice = two.getByRole('alert');
   await expect(notice).toContainText('This plan was changed in another window');
   await expect(notice).toContainText('“Does soda lift or brown?” → “What does soda do?”');
-  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('What does soda do?');
+  await expect(field(two, 'Question')).toHaveValue('What does soda do?');
   expect(questions()).not.toContain('What does soda do?');
 
   await two.getByRole('button', { name: 'Go on with the other' }).click();
-  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('Does soda lift or brown?');
+  await expect(field(two, 'Question')).toHaveValue('Does soda lift or brown?');
   await expect(two.getByText('Kept', { exact: true })).toBeVisible();
   expect(questions().slice(1)).toEqual([
     'Does soda lift or brown?',
@@ -46,20 +47,20 @@ test('a stale edit from a second window is refused; both versions are kept and e
   await two.getByRole('button', { name: /^revision/ }).click();
   await expect(two.getByRole('dialog')).toContainText('first kept');
   await two.getByRole('button', { name: 'bring this one back' }).nth(0).click();
-  await expect(two.getByLabel('Question', { exact: true })).toHaveValue('What does soda do?');
+  await expect(field(two, 'Question')).toHaveValue('What does soda do?');
 });
 
 test('typing goes on without the server, survives a reload, and is kept when it answers', async ({
   page,
 }) => {
   await page.goto(`${server.url}/practicals/practical-pears/plan`);
-  await expect(page.getByLabel('Question', { exact: true })).toHaveValue(/Which dip/);
+  await expect(field(page, 'Question')).toHaveValue(/Which dip/);
   await server.down();
-  await page.getByLabel('Reason', { exact: true }).fill('oxygen is the culprit');
+  await field(page, 'Reason').fill('oxygen is the culprit');
   await expect(page.getByText('Kept on this device')).toBeVisible();
   await server.up();
   await page.reload();
-  await expect(page.getByLabel('Reason', { exact: true })).toHaveValue('oxygen is the culprit');
+  await expect(field(page, 'Reason')).toHaveValue('oxygen is the culprit');
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   const [head] = server.query<{ plan: string }>(
     `SELECT plan FROM revisions WHERE practical_id = 'practical-pears' ORDER BY number DESC LIMIT 1`,
@@ -71,17 +72,17 @@ test('a letter in a number stays in its field with the reason, and the plan keep
   page,
 }) => {
   await page.goto(`${server.url}/practicals/practical-honeycomb/plan`);
-  const water = page.getByLabel('Amount of Water', { exact: true });
+  const water = field(page, 'Amount of Water');
   await water.fill('8o');
   await expect(page.getByRole('alert')).toContainText(
     'Amount of Water is “8o”; allowed: a number from 0 to 100000',
   );
-  await page.getByLabel('Amount of Caster sugar', { exact: true }).fill('120');
+  await field(page, 'Amount of Caster sugar').fill('120');
   await expect(water).toHaveValue('8o');
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   await water.fill('85,5');
   await expect(page.getByRole('alert')).toBeHidden();
-  await page.getByLabel('Title', { exact: true }).fill('');
+  await field(page, 'Title').fill('');
   await expect(page.getByRole('alert')).toContainText('Title is empty; it needs 1 to 120 characters');
   await expect
     .poll(() => {

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { RunFile } from '../src/contract/run-file';
 import { complaintsOf } from './console';
+import { field } from './field';
 import { TestServer } from './server';
 
 /*
@@ -20,18 +21,18 @@ test.afterAll(() => Promise.all([server.remove(), elsewhere.remove()]));
 const margin = (page: Page) => page.getByRole('complementary', { name: 'Margin' });
 
 async function fill(page: Page, label: string, text: string) {
-  await page.getByLabel(label, { exact: true }).fill(text);
+  await field(page, label).fill(text);
 }
 
 async function addLine(page: Page, label: string, ...lines: string[]) {
   for (const line of lines) {
-    await page.getByLabel(label, { exact: true }).fill(line);
-    await page.getByLabel(label, { exact: true }).press('Enter');
+    await field(page, label).fill(line);
+    await field(page, label).press('Enter');
   }
 }
 
 async function quick(page: Page, line: string, says: string | RegExp) {
-  const input = page.getByLabel('Quick line', { exact: true });
+  const input = field(page, 'Quick line');
   await input.fill(line);
   await expect(page.locator('#quick-line-says')).toContainText(says);
   await input.press('Enter');
@@ -51,7 +52,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(page.getByRole('alert')).toContainText('The title is empty; it needs 1 to 120 characters');
     await page.getByLabel('Title of a new practical').fill('Toffee: when does it snap?');
     await page.getByRole('button', { name: 'Begin it' }).click();
-    await expect(page.getByLabel('Title', { exact: true })).toHaveValue('Toffee: when does it snap?');
+    await expect(field(page, 'Title')).toHaveValue('Toffee: when does it snap?');
     await expect(margin(page)).toContainText('No question yet');
   });
 
@@ -166,15 +167,17 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await quick(page, '3 golden, edges darker', 'saw: golden, edges darker');
     await quick(page, '4 ! dropped the spoon', 'went differently: dropped the spoon');
     await quick(page, 'all window opened', 'All stations · event: window opened');
-    for (const [station, value] of [
-      [1, 2.1],
-      [2, 4.2],
-      [3, 2.4],
-      [4, 4.0],
-    ]) {
+    // Snap by level: 2.1 and 2.4 N at 140 °C, 4.2 and 4.0 N at 150 °C.
+    const { run } = await server.json<{ run: RunFile['run'] & { plan: RunFile['practical']['plan'] } }>(
+      `/api/runs/${runId}`,
+    );
+    const snaps: Record<number, number[]> = { 140: [2.1, 2.4], 150: [4.2, 4.0] };
+    for (const { station, levelId } of run.allocation) {
+      const level = run.plan.factor.levels.find((one) => one.id === levelId)!;
+      const value = snaps[level.value!]!.shift()!;
       await quick(page, `${station} snap ${value}`, `snap force ${value} N`);
     }
-    const input = page.getByLabel('Quick line', { exact: true });
+    const input = field(page, 'Quick line');
     for (const [line, says] of [
       ['9 118', 'station is “9”; allowed: a station from 1 to 4, or all'],
       ['2 1500', 'temperature is “1500 °C”; allowed: −90 to 400 °C'],
@@ -232,7 +235,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(page.getByText('What the stations measured')).toBeVisible();
     await expect(page.getByText('tin was not lined').first()).toBeVisible();
     const a4 = await page.pdf({ preferCSSPageSize: true, printBackground: true });
-    expect(pagesOf(a4)).toEqual({ count: 4, box: '594.96 841.92' });
+    expect(pagesOf(a4)).toEqual({ count: 4, box: '595 842' });
     await page.getByRole('button', { name: 'Letter' }).click();
     expect(pagesOf(await page.pdf({ preferCSSPageSize: true, printBackground: true }))).toEqual({
       count: 4,
@@ -292,6 +295,6 @@ function pagesOf(pdf: Buffer) {
   const box = /\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)/.exec(text);
   return {
     count: text.match(/\/Type\s*\/Page\b/g)?.length ?? 0,
-    box: `${Number(box![1])} ${Number(box![2])}`,
+    box: `${Math.round(Number(box![1]))} ${Math.round(Number(box![2]))}`,
   };
 }

@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
+import { GoAnywhere } from './frame/GoAnywhere';
 import { Waiting } from './ui/Notice';
 import { Lost } from './ui/Lost';
 
@@ -19,18 +20,20 @@ const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ de
 export function App() {
   return (
     <BrowserRouter>
-      <Suspense fallback={<Waiting />}>
-        <Routes>
-          <Route path="/" element={<TodayPage />} />
-          <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
-          <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
-          <Route path="/runs/:runId/bench" element={<BenchPage />} />
-          <Route path="/runs/:runId/station/:station" element={<StationPage />} />
-          <Route path="/runs/:runId/results" element={<ResultsPage />} />
-          <Route path="/runs/:runId/report" element={<ReportPage />} />
-          <Route path="*" element={<Lost />} />
-        </Routes>
-      </Suspense>
+      <GoAnywhere>
+        <Suspense fallback={<Waiting />}>
+          <Routes>
+            <Route path="/" element={<TodayPage />} />
+            <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+            <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+            <Route path="/runs/:runId/bench" element={<BenchPage />} />
+            <Route path="/runs/:runId/station/:station" element={<StationPage />} />
+            <Route path="/runs/:runId/results" element={<ResultsPage />} />
+            <Route path="/runs/:runId/report" element={<ReportPage />} />
+            <Route path="*" element={<Lost />} />
+          </Routes>
+        </Suspense>
+      </GoAnywhere>
     </BrowserRouter>
   );
 }

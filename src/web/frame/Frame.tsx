@@ -5,7 +5,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
 import { setLight, useLight } from '../theme/light';
 import { IconButton } from '../ui/Button';
-import { GoAnywhere } from './GoAnywhere';
+import { useGoAnywhere } from './GoAnywhere';
 import { KeysHelp, type KeyHelp } from './KeysHelp';
 
 interface FrameProps {
@@ -32,12 +32,11 @@ export function Frame({
   children,
 }: FrameProps) {
   const light = useLight();
-  const [going, setGoing] = useState(false);
+  const goAnywhere = useGoAnywhere();
   const [helping, setHelping] = useState(false);
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
   }, [title]);
-  useHotkeys('ctrl+k, meta+k', () => setGoing(true), { preventDefault: true, enableOnFormTags: true });
   useHotkeys('shift+slash', () => setHelping(true), { useKey: false });
   useHotkeys('?', () => setHelping(true), { useKey: true });
   return (
@@ -82,7 +81,7 @@ export function Frame({
           <IconButton
             aria-label="Go anywhere"
             title="Go anywhere (Ctrl K)"
-            onClick={() => setGoing(true)}
+            onClick={goAnywhere}
             css={{ minW: '36px', minH: '44px' }}
           >
             <Search size={18} />
@@ -108,7 +107,6 @@ export function Frame({
       <Flex as="main" flex="1" direction="column" minH="0">
         {children}
       </Flex>
-      <GoAnywhere open={going} onClose={() => setGoing(false)} />
       <KeysHelp
         open={helping}
         keys={keys}

@@ -1,6 +1,8 @@
 import { Box, chakra, Dialog, Portal } from '@chakra-ui/react';
 import { Command } from 'cmdk';
 import { format } from 'date-fns';
+import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { usePracticals, useRuns } from '../api/queries';
 
@@ -11,8 +13,26 @@ const Item = chakra(Command.Item);
 const fortnight = 14 * 24 * 3_600_000;
 const today = () => new Date().setHours(0, 0, 0, 0);
 
+const GoContext = createContext<() => void>(() => undefined);
+
+/** Opens “go anywhere” from a button. */
+export const useGoAnywhere = () => useContext(GoContext);
+
+/** Stands around all pages, so that it stays open while one gives way to the next. */
+export function GoAnywhere({ children }: { children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const show = useCallback(() => setOpen(true), []);
+  useHotkeys('ctrl+k, meta+k', show, { preventDefault: true, enableOnFormTags: true });
+  return (
+    <GoContext value={show}>
+      {children}
+      <GoDialog open={open} onClose={() => setOpen(false)} />
+    </GoContext>
+  );
+}
+
 /** Type a few letters, press Enter, be there. */
-export function GoAnywhere({ open, onClose }: { open: boolean; onClose(): void }) {
+function GoDialog({ open, onClose }: { open: boolean; onClose(): void }) {
   return (
     <Dialog.Root open={open} onOpenChange={(details) => !details.open && onClose()} lazyMount unmountOnExit>
       <Portal>

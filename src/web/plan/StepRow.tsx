@@ -45,10 +45,8 @@ export function StepRow({ step, number, bar, onChange, onRemove }: StepRowProps)
       position="relative"
       zIndex={isDragging ? 1 : undefined}
       py="1.5"
-      role="group"
-      aria-label={`Step ${number}`}
     >
-      <Flex align="flex-start" gap="2" wrap={{ base: 'wrap', lg: 'nowrap' }}>
+      <Flex align="flex-start" gap="2" wrap={{ base: 'wrap', lg: 'nowrap' }} role="group">
         <IconButton
           {...attributes}
           {...listeners}

@@ -11,35 +11,37 @@ export function StudentQuestionsSection() {
     <Section name="For students">
       <Box as="ol" listStyleType="none">
         {plan.studentQuestions.map((question, i) => (
-          <Flex as="li" key={i} gap="3" align="baseline" py="0.5" role="group">
-            <Box color="soft" w="1.1rem">
-              {String.fromCharCode(97 + i)}
-            </Box>
-            <Box flex="1">
-              <TextField
-                label={`Question ${i + 1} for students`}
-                multiline
-                needed
-                most={400}
-                value={question}
-                onValue={(text) =>
-                  edit(`student-question-${i}`, (was) => ({
+          <Box as="li" key={i}>
+            <Flex gap="3" align="baseline" py="0.5" role="group">
+              <Box color="soft" w="1.1rem">
+                {String.fromCharCode(97 + i)}
+              </Box>
+              <Box flex="1">
+                <TextField
+                  label={`Question ${i + 1} for students`}
+                  multiline
+                  needed
+                  most={400}
+                  value={question}
+                  onValue={(text) =>
+                    edit(`student-question-${i}`, (was) => ({
+                      ...was,
+                      studentQuestions: was.studentQuestions.map((one, j) => (j === i ? text : one)),
+                    }))
+                  }
+                />
+              </Box>
+              <RemoveButton
+                what={`question ${i + 1}`}
+                onClick={() =>
+                  edit('student-questions', (was) => ({
                     ...was,
-                    studentQuestions: was.studentQuestions.map((one, j) => (j === i ? text : one)),
+                    studentQuestions: was.studentQuestions.filter((_, j) => j !== i),
                   }))
                 }
               />
-            </Box>
-            <RemoveButton
-              what={`question ${i + 1}`}
-              onClick={() =>
-                edit('student-questions', (was) => ({
-                  ...was,
-                  studentQuestions: was.studentQuestions.filter((_, j) => j !== i),
-                }))
-              }
-            />
-          </Flex>
+            </Flex>
+          </Box>
         ))}
       </Box>
       <AddLine
