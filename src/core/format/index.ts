@@ -1,3 +1,3 @@
 export { formatClock, formatDuration } from './durations';
 export { decimalsForError, decimalsOf, formatNumber, formatTemperature } from './numbers';
-export { counted, listed } from './words';
+export { capitalised, counted, listed } from './words';

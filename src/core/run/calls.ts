@@ -1,4 +1,4 @@
-import { counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
+import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
 import type { Rank } from '../review';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { robustLineSource } from '../trace';
@@ -62,7 +62,7 @@ function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: '
         rank: 'stop',
         stations: [station],
         what: past ? `Station ${station}: ${shown} past target` : `Station ${station}: at target now`,
-        why: `${said.charAt(0).toUpperCase()}${said.slice(1)} now.${then}`,
+        why: `${capitalised(said)} now.${then}`,
         working: workingOf(lines),
         ...action,
       },

@@ -1,4 +1,4 @@
-import { counted, decimalsForError, decimalsOf, formatNumber, listed } from '../format';
+import { capitalised, counted, decimalsForError, decimalsOf, formatNumber, listed } from '../format';
 import type { Plan } from '../practical';
 import type { Rank } from '../review';
 import { differenceOfMeans, studentT } from '../statistics';
@@ -85,7 +85,7 @@ function trendFindings(plan: Plan, series: ResponseSeries): Finding[] {
     {
       id: `trend:${response.id}`,
       rank: 'note',
-      what: `${capital(response.name)} ${verb} with ${plan.factor.name}`,
+      what: `${capitalised(response.name)} ${verb} with ${plan.factor.name}`,
       why: `From ${first.label} to ${last.label} by ${n(Math.abs(change))} ${unit} (95 % interval ${n(Math.min(Math.abs(low), Math.abs(high)))} to ${n(Math.max(Math.abs(low), Math.abs(high)))}).`,
       working,
     },
@@ -96,8 +96,6 @@ function trendFindings(plan: Plan, series: ResponseSeries): Finding[] {
 
 const perUnit = (unit: string, plan: Plan) =>
   `${unit || '1'} per ${plan.factor.kind === 'target' ? '°C' : plan.factor.unit || 'unit'}`;
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Stations a level would need before an effect of the size seen stood clear of its own interval. */
 function stationsNeeded(n: number, half: number, change: number, levels: number): string {
@@ -189,8 +187,8 @@ function comparisonFindings({ groups, response }: ResponseSeries): Finding[] {
         id: `against-control:${response.id}:${group.level.id}`,
         rank: 'note' as const,
         what: clear
-          ? `${capital(group.label)}: ${response.name} ${difference > 0 ? 'higher' : 'lower'} than ${control.label}`
-          : `${capital(group.label)} and ${control.label} can’t be told apart by ${response.name}`,
+          ? `${capitalised(group.label)}: ${response.name} ${difference > 0 ? 'higher' : 'lower'} than ${control.label}`
+          : `${capitalised(group.label)} and ${control.label} can’t be told apart by ${response.name}`,
         why: `Difference ${n(difference)} ${response.unit}, 95 % interval ${n(ci95[0])} to ${n(ci95[1])}.`,
         working: workingOf(
           [
@@ -228,7 +226,7 @@ function coarseInstrument({ groups, response }: ResponseSeries): Finding[] {
     {
       id: `coarse:${response.id}`,
       rank: 'note',
-      what: `${capital(response.instrument || 'The instrument')} is coarser than the spread of ${response.name}`,
+      what: `${capitalised(response.instrument || 'The instrument')} is coarser than the spread of ${response.name}`,
       why: `Repeats differ by less than half a division (${formatNumber(division)} ${response.unit}): the intervals drawn are too narrow.`,
       working: workingOf([
         { text: 'spread within levels (pooled SD)', value: sd, unit: response.unit },

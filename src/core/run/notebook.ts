@@ -115,6 +115,22 @@ export class Notebook {
     };
   }
 
+  /** The last thing written at a station other than a reading, as it now stands. */
+  lastWritten(station: number): Noted<RecordedBody> | null {
+    const { observations, events, measurements, deviations, timers } = this.station(station);
+    const lasts: (Noted<RecordedBody> | undefined)[] = [
+      observations.at(-1),
+      events.at(-1),
+      measurements.at(-1),
+      deviations.at(-1),
+      timers.at(-1),
+    ];
+    return lasts.reduce<Noted<RecordedBody> | null>(
+      (latest, one) => (one && (!latest || one.at >= latest.at) ? one : latest),
+      null,
+    );
+  }
+
   /** What an entry says now, corrections applied; undefined when it is unknown or struck out. */
   bodyOf(id: string): RecordedBody | undefined {
     return this.#placed.get(id)?.body;

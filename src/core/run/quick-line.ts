@@ -16,6 +16,8 @@ export interface QuickLineContext {
   currentStep(station: number): Step | undefined;
   /** The last reading of a station's thermometer, for `/`. */
   lastReading(station: number, probe: number): { id: string; celsius: number } | null;
+  /** The last thing written by hand at a station (readings aside), for `/ strike`. */
+  lastWritten(station: number): { id: string; body: RecordedBody } | null;
   /** The last measurement of a station with that name, for `/`. */
   lastMeasurement(station: number, name: string): { id: string; value: number; unit: string } | null;
 }
@@ -239,6 +241,12 @@ function corrections(stations: number[] | 'all', rest: string, context: QuickLin
   if (rest === '') return { hint: 'the right value for the last reading, such as / 118.0' };
   if (stations === 'all') throw new RefusedValue('station', 'all', 'one station at a time for a correction');
   const station = stations[0]!;
+  if (/^strike( out)?$/i.test(rest)) {
+    const last = context.lastWritten(station);
+    if (!last)
+      throw new RefusedValue('station', String(station), 'a station with something written to strike out');
+    return { list: [{ station, body: { kind: 'correction', corrects: last.id, to: null } }] };
+  }
   const to = bodyFor(station, rest, false, context);
   if ('hint' in to) return to;
   if (to.kind === 'reading') {
@@ -251,7 +259,7 @@ function corrections(stations: number[] | 'all', rest: string, context: QuickLin
     if (!last) throw new RefusedValue('measurement', to.name, 'something that was measured here before');
     return { list: [{ station, body: { kind: 'correction', corrects: last.id, to } }] };
   }
-  throw new RefusedValue('correction', rest, 'a temperature, or a measurement such as / snap 3.2');
+  throw new RefusedValue('correction', rest, 'a temperature, a measurement such as / snap 3.2, or / strike');
 }
 
 /** Says the entries back: “Station 4 · temperature 142.1 °C (287.8 °F)”. */
@@ -266,15 +274,19 @@ function inWords(entries: readonly QuickEntry[], context: QuickLineContext): str
 
 function bodyInWords(body: EntryBody, station: number | null, context: QuickLineContext): string {
   if (body.kind !== 'correction') return recordedInWords(body);
+  if (body.to === null) {
+    const struck = station === null ? null : context.lastWritten(station);
+    return `strikes out “${struck ? recordedInWords(struck.body) : 'it'}”`;
+  }
   const was =
-    body.to?.kind === 'reading' && station !== null ? context.lastReading(station, body.to.probe) : null;
+    body.to.kind === 'reading' && station !== null ? context.lastReading(station, body.to.probe) : null;
   const before =
     was !== null
-      ? formatTemperature(was.celsius, body.to?.kind === 'reading' ? body.to.unit : 'C')
-      : body.to?.kind === 'measurement' && station !== null
+      ? formatTemperature(was.celsius, body.to.kind === 'reading' ? body.to.unit : 'C')
+      : body.to.kind === 'measurement' && station !== null
         ? formatNumber(context.lastMeasurement(station, body.to.name)?.value ?? NaN)
         : 'it';
-  return `corrects ${before} to ${body.to ? recordedInWords(body.to) : 'nothing'}`;
+  return `corrects ${before} to ${recordedInWords(body.to)}`;
 }
 
 /** A recorded body in words, for the quick line, the log and the report alike. */

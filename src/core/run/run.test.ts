@@ -78,6 +78,8 @@ describe('the quick line', () => {
     currentStep: () => examplePlan.steps[1],
     lastReading: (station) => (station === 4 ? { id: 'last', celsius: 118.5 } : null),
     lastMeasurement: () => null,
+    lastWritten: (station) =>
+      station === 4 ? { id: 'event', body: { kind: 'event', text: 'off the heat', stepId: 'boil' } } : null,
   };
   const read = (line: string, unit: 'C' | 'F' = 'C') => readQuickLine(line, { ...context, unit });
 
@@ -105,6 +107,7 @@ describe('the quick line', () => {
       '4 / 118.0',
       { station: 4, body: { kind: 'correction', corrects: 'last', to: { kind: 'reading', celsius: 118 } } },
     ],
+    ['4 / strike', { station: 4, body: { kind: 'correction', corrects: 'event', to: null } }],
     ['4 timer 20 look 15', { station: 4, body: { kind: 'timer', minutes: 20, lookAt: 15 } }],
     ['4 3 big bubbles', { station: 4, body: { kind: 'observation', text: '3 big bubbles' } }],
   ])('understands “%s”', (line, expected) => {
@@ -124,6 +127,7 @@ describe('the quick line', () => {
     ['4 -91', 'temperature', '−90 to 400 °C'],
     ['4 11b8', 'temperature', 'a number, such as 118.5, 118.5C or 244F'],
     ['3 / 118', 'station', 'a station with a reading to correct'],
+    ['3 / strike', 'station', 'a station with something written to strike out'],
     ['4 m heavy', 'measurement', 'a number with its unit, such as m 86.2g'],
     ['4 snap 3 mm', 'measurement', 'snap force in N'],
     ['4 timer 20 look 25', 'look', 'minutes, more than 0 and up to 20'],

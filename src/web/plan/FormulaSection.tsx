@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { amountUnits, type AmountUnit } from '../../core/formula';
-import { formatNumber } from '../../core/format';
+import { capitalised, formatNumber } from '../../core/format';
 import { ingredientGrams, type Ingredient } from '../../core/practical';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
@@ -167,7 +167,7 @@ function readIngredient(text: string): Pick<Ingredient, 'name' | 'amount' | 'uni
   const amount = Number(digits.replace(',', '.').replace('½', '.5').replace('¼', '.25').replace('¾', '.75'));
   if (!Number.isFinite(amount)) return `amount is “${digits}”; allowed: a number from 0 to 100000`;
   return {
-    name: name.charAt(0).toUpperCase() + name.slice(1),
+    name: capitalised(name),
     amount,
     unit: (unit?.toLowerCase() as AmountUnit) ?? 'each',
   };

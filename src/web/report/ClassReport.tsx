@@ -2,7 +2,7 @@ import { Box, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { Run } from '../../contract/runs';
-import { formatNumber, formatTemperature } from '../../core/format';
+import { capitalised, formatNumber, formatTemperature } from '../../core/format';
 import { boilingIn, levelLabel, levelsInOrder } from '../../core/practical';
 import { recordedInWords, type Noted, type Notebook, type RecordedBody } from '../../core/run';
 import { fallBelowSeaLevel } from '../../core/sugar';
@@ -28,7 +28,7 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
   const { plan, place } = run;
   const foot = `${plan.title} · ${run.className} · ${place.name} · ${format(run.startsAt, 'd MMMM yyyy')} · revision ${run.revision}`;
   const unit = plan.factor.kind === 'target' ? '°C at sea level' : plan.factor.unit;
-  const notes = observationsOf(run, notebook);
+  const notes = notesOf(run, notebook);
   return (
     <>
       <Page paper={paper} foot={foot}>
@@ -69,13 +69,13 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
             ` Water boils in ${place.name} at ${formatTemperature(boilingIn(place).boilingC)}, so targets were ${formatNumber(fallBelowSeaLevel(results.boilingC), 1)} °C lower than at sea level.`}
         </Part>
         <Part name="What the stations measured">
-          <Box fontSize="10pt">
+          <Box fontSize="9.5pt" lineHeight="1.25">
             <ClassTable run={run} rows={results.rows} colourOf={results.colourOf} />
           </Box>
         </Part>
         <Part name="What this tells">
           {results.findings.map((finding) => (
-            <Box key={finding.id} mb="1.5mm" css={{ breakInside: 'avoid' }}>
+            <Box key={finding.id} mb="1mm" css={{ breakInside: 'avoid' }}>
               <strong>{finding.what}.</strong> {finding.why}
             </Box>
           ))}
@@ -97,7 +97,7 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           {results.series.map((one) => (
             <Part
               key={one.response.id}
-              name={`${one.response.name}${one.response.unit ? `, ${one.response.unit}` : ''}`}
+              name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
             >
               <ResponseChart
                 series={one}
@@ -109,41 +109,47 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
               />
             </Part>
           ))}
-        </Box>
-        {notes.length > 0 && (
-          <Part name="What went differently, and what was seen">
-            <Box fontSize="10pt">
-              {notes.map(({ id, station, at, body }) => (
-                <Box key={id}>
-                  {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
-                  {recordedInWords(body)}
+          {notes.length > 0 && (
+            <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
+              <Part name="What went differently, and what was seen">
+                <Box fontSize="9.5pt">
+                  {notes.map(({ id, station, at, body }) => (
+                    <Box key={id}>
+                      {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
+                      {recordedInWords(body)}
+                    </Box>
+                  ))}
                 </Box>
-              ))}
+              </Part>
             </Box>
-          </Part>
-        )}
+          )}
+        </Box>
       </Page>
     </>
   );
 }
 
-/** Deviations and things seen, in order of time. */
-function observationsOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
+/** Lines of notes that still fit the page; the log has them all. */
+const mostNotes = 12;
+
+/** Deviations first, then what happened and was seen before and after; what was seen meanwhile as far as it fits. */
+function notesOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
+  const rank = ({ body }: Noted<RecordedBody>) =>
+    body.kind === 'deviation' ? 0 : body.kind === 'observation' && body.when === 'during' ? 2 : 1;
   const pages = [notebook.everywhere, ...run.stations.map((station) => notebook.station(station))];
-  const most = 24;
   return pages
     .flatMap((notes): Noted<RecordedBody>[] => [
       ...notes.deviations,
       ...notes.observations,
       ...notes.events.filter((event) => event.body.stepId === null),
     ])
-    .sort((a, b) => Number(b.body.kind === 'deviation') - Number(a.body.kind === 'deviation') || a.at - b.at)
-    .slice(0, most);
+    .sort((a, b) => rank(a) - rank(b) || a.at - b.at)
+    .slice(0, mostNotes);
 }
 
 function Part({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <Box mt="5mm" css={{ breakInside: 'avoid' }}>
+    <Box mt="4mm" css={{ breakInside: 'avoid' }}>
       <Heading as="h3" fontFamily="heading" fontSize="12pt" fontWeight="semibold" color="tawny" mb="1mm">
         {name}
       </Heading>

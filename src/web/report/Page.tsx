@@ -21,15 +21,15 @@ export function Page({ paper, foot, children }: PageProps) {
       mx="auto"
       mb="7"
       px="15mm"
-      pt="14mm"
-      pb="10mm"
-      fontSize="11pt"
-      lineHeight="1.4"
+      pt="12mm"
+      pb="8mm"
+      fontSize="10pt"
+      lineHeight="1.35"
       boxShadow="0 1px 8px rgb(43 30 21 / 25%)"
       style={{ width: `${widthMm}mm`, minHeight: `${heightMm}mm` }}
     >
       <Box flex="1">{children}</Box>
-      <Box mt="6mm" pt="2mm" borderTopWidth="1px" borderColor="strongRule" fontSize="9pt" color="soft">
+      <Box mt="4mm" pt="1.5mm" borderTopWidth="1px" borderColor="strongRule" fontSize="8.5pt" color="soft">
         {foot}
       </Box>
     </Flex>

@@ -4,11 +4,11 @@ import type { ReactNode } from 'react';
 import type { Run } from '../../contract/runs';
 import { formatNumber, formatTemperature } from '../../core/format';
 import { levelLabel, levelOf, levelsInOrder, targetOf, type Step } from '../../core/practical';
-import { hazards, whoDecides } from '../../core/safety';
+import { hazards, whoDecides, type HazardId } from '../../core/safety';
 import { Page } from './Page';
 import type { PaperName } from './paper';
 
-const Cell = chakra('td', { base: { borderWidth: '1px', borderColor: 'strongRule', h: '8mm', px: '2mm' } });
+const Cell = chakra('td', { base: { borderWidth: '1px', borderColor: 'strongRule', h: '7mm', px: '2mm' } });
 const Head = chakra('th', {
   base: {
     borderWidth: '1px',
@@ -87,7 +87,7 @@ export function StudentSheet({ run, paper }: { run: Run; paper: PaperName }) {
           <Part name="Temperature">
             <Grid
               heads={['minute', `°${run.unit}`, 'minute', `°${run.unit}`, 'minute', `°${run.unit}`]}
-              rows={9}
+              rows={6}
             />
           </Part>
         )}
@@ -110,9 +110,9 @@ export function StudentSheet({ run, paper }: { run: Run; paper: PaperName }) {
           <Lines count={2} />
         </Part>
         {plan.studentQuestions.map((question, i) => (
-          <Box key={i} mt="4mm" css={{ breakInside: 'avoid' }}>
+          <Box key={i} mt="3mm" css={{ breakInside: 'avoid' }}>
             <strong>{String.fromCharCode(97 + i)}</strong> {question}
-            <Lines count={plan.thermometer.in === 'none' ? 4 : 3} />
+            <Lines count={plan.thermometer.in === 'none' ? 3 : 2} />
           </Box>
         ))}
       </Page>
@@ -156,7 +156,7 @@ function MethodLine({ step, number, run }: { step: Step; number: number; run: Ru
         {step.endpoint.kind === 'appearance' && step.endpoint.look && ` Until ${step.endpoint.look}.`}
         {step.hazards.map((id) => (
           <Box key={id} fontSize="9.5pt" borderLeftWidth="3px" borderColor="ember" pl="2mm" mt="0.8mm">
-            {hazards[id].caution}
+            {cautionFor(run, step, id)}
           </Box>
         ))}
       </Box>
@@ -168,6 +168,14 @@ function MethodLine({ step, number, run }: { step: Step; number: number; run: Ru
   );
 }
 
+/** The whole caution where a danger comes up first; afterwards its name and where it stands. */
+function cautionFor({ plan }: Run, step: Step, id: HazardId): string {
+  const steps = plan.steps.filter((one) => one.when === 'lesson');
+  const first = steps.findIndex((one) => one.hazards.includes(id));
+  if (steps[first] === step) return hazards[id].caution;
+  return `Caution, ${hazards[id].name}: see step ${first + 1}.`;
+}
+
 const Blank = ({ width }: { width: string }) => (
   <Box as="span" display="inline-block" borderBottomWidth="1px" borderColor="ink" style={{ width }} />
 );
@@ -176,7 +184,7 @@ function Lines({ count }: { count: number }) {
   return (
     <>
       {Array.from({ length: count }, (_, i) => (
-        <Box key={i} borderBottomWidth="1px" borderColor="strongRule" h="8mm" />
+        <Box key={i} borderBottomWidth="1px" borderColor="strongRule" h="7mm" />
       ))}
     </>
   );
@@ -206,7 +214,7 @@ function Grid({ heads, rows, firsts = [], tall = false }: GridProps) {
         {Array.from({ length: rows }, (_, row) => (
           <tr key={row}>
             {heads.map((_, i) => (
-              <Cell key={i} css={tall ? { height: '24mm' } : {}}>
+              <Cell key={i} css={tall ? { height: '16mm' } : {}}>
                 {i === 0 ? firsts[row] : ''}
               </Cell>
             ))}
@@ -219,7 +227,7 @@ function Grid({ heads, rows, firsts = [], tall = false }: GridProps) {
 
 function Part({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <Box mt="4.5mm">
+    <Box mt="4mm">
       <Heading as="h3" fontFamily="heading" fontSize="11.5pt" fontWeight="semibold" color="tawny" mb="1mm">
         {name}
       </Heading>

@@ -1,6 +1,7 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
+import { capitalised } from '../../core/format';
 import type { PlotAt } from '../../core/run';
 import { usePractical } from '../api/queries';
 import { ResponseChart } from '../charts/ResponseChart';
@@ -75,7 +76,7 @@ function OpenResults({ live }: { live: LiveRun }) {
             {results.series.map((one) => (
               <Figure
                 key={one.response.id}
-                name={`${capital(one.response.name)} against ${plan.factor.name || 'level'}`}
+                name={`${capitalised(one.response.name)} against ${plan.factor.name || 'level'}`}
                 note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot; square and bar: mean and 95 % interval`}
               >
                 <ResponseChart
@@ -140,8 +141,6 @@ function OpenResults({ live }: { live: LiveRun }) {
     </PracticalFrame>
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const traceNote = (stages: boolean) =>
   stages

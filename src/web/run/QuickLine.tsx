@@ -181,6 +181,7 @@ export const quickLineKeys = [
   { keys: '4 snap 3.2', does: 'a measurement; also 4 m 86.2g' },
   { keys: '4 ! dropped it', does: 'something went differently' },
   { keys: '4 / 118.0', does: 'corrects its last reading' },
+  { keys: '4 / strike', does: 'strikes out the last thing written there (both stay in the log)' },
   { keys: '4 timer 20 look 15', does: 'a timer with an early look' },
   { keys: 'all door opened', does: 'an event everywhere' },
   { keys: 'Enter', does: 'to the quick line, and keep what it says' },

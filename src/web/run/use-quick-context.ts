@@ -20,6 +20,7 @@ export function useQuickContext(run: Run, notebook: Notebook, unit: 'C' | 'F'): 
         return steps[last + 1];
       },
       lastReading: (station, probe) => notebook.lastReading(station, probe),
+      lastWritten: (station) => notebook.lastWritten(station),
       lastMeasurement(station, name) {
         const last = notebook.station(station).measurements.findLast((noted) => noted.body.name === name);
         return last ? { id: last.id, value: last.body.value, unit: last.body.unit } : null;

@@ -4,9 +4,8 @@ import type { PadProps } from './pad-props';
 import { Chip } from './pad-keys';
 import { WordsPad } from './WordsPad';
 
-/** What was done: buttons made from the method, and free words. */
+/** What was done: buttons made from the method, and free words. A step touched by mistake is taken back. */
 export function DidPad({ run, notes, onLog }: PadProps) {
-  const done = new Set(notes.events.map((noted) => noted.body.stepId));
   return (
     <WordsPad
       label="What was done"
@@ -17,15 +16,25 @@ export function DidPad({ run, notes, onLog }: PadProps) {
       <Flex gap="2" wrap="wrap" role="group" aria-label="Steps of the method">
         {lessonSteps(run.plan).map((step) => {
           const said = eventOf(step, run.plan.steps.indexOf(step));
-          return (
+          const done = notes.events.findLast((noted) => noted.body.stepId === step.id);
+          return done ? (
             <Chip
               key={step.id}
               type="button"
-              disabled={done.has(step.id)}
-              opacity={done.has(step.id) ? 0.7 : 1}
+              aria-pressed
+              aria-label={`${said} is done: take it back`}
+              onClick={() => void onLog({ kind: 'correction', corrects: done.id, to: null })}
+            >
+              ✓ {said} · take back
+            </Chip>
+          ) : (
+            <Chip
+              key={step.id}
+              type="button"
+              aria-pressed={false}
               onClick={() => void onLog({ kind: 'event', text: said, stepId: step.id })}
             >
-              {done.has(step.id) ? `✓ ${said}` : said}
+              {said}
             </Chip>
           );
         })}

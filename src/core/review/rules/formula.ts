@@ -1,5 +1,5 @@
 import { itemsNamedIn, pantryItemFor, sentenceUses } from '../../formula';
-import { formatNumber } from '../../format';
+import { capitalised, formatNumber } from '../../format';
 import { ingredientGrams, type Plan } from '../../practical';
 import { workingOf } from '../../working';
 import type { Rule } from '../remark';
@@ -50,7 +50,7 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
         id: `ingredient-unlisted:${step.id}:${item.id}`,
         rank: 'check' as const,
         at: { section: 'method' as const, item: step.id },
-        what: `${capital(item.names[0]!)} is not in the formula`,
+        what: `${capitalised(item.names[0]!)} is not in the formula`,
         why: 'The step asks for it, but it will be on no tray and no order.',
         working: workingOf([`step: ${step.text}`, `not in the formula: ${item.names[0]}`]),
         remedy: {
@@ -61,7 +61,7 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
               ...was.formula,
               {
                 id: `${step.id}-${item.id}`,
-                name: capital(item.names[0]!),
+                name: capitalised(item.names[0]!),
                 amount: null,
                 unit: 'g',
                 job: '',
@@ -72,8 +72,6 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
       })),
   );
 };
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** “Some bicarbonate” is not a held constant. */
 export const amountsAreGiven: Rule = ({ plan }) =>

@@ -1,3 +1,4 @@
+import { capitalised } from '../../format';
 import { temperatureStep, type Plan, type Step } from '../../practical';
 import { hazards, type HazardId, whoDecides } from '../../safety';
 import { sugarStagesSource } from '../../sugar';
@@ -58,7 +59,7 @@ export const hazardsAreNamed: Rule = ({ plan }) =>
         id: `hazard-unnamed:${step.id}:${id}`,
         rank: 'check' as const,
         at: { section: 'method' as const, item: step.id },
-        what: `${hazards[id].name.charAt(0).toUpperCase()}${hazards[id].name.slice(1)} without a caution`,
+        what: `${capitalised(hazards[id].name)} without a caution`,
         why: hazards[id].caution,
         working: workingOf([`step: ${step.text}`, whoDecides]),
         remedy: {
