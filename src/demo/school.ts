@@ -81,7 +81,7 @@ export function demoSchool(now: number): DemoSchool {
     stations: 12,
     probes: 'simulated' as const,
   };
-  const bell = Math.floor((now - 24 * minute) / (5 * minute)) * 5 * minute;
+  const bell = Math.floor((now - 26 * minute) / (5 * minute)) * 5 * minute;
   return {
     settings: { name: 'Larkfell School', teacher: 'M. Ashdown', demo: 'yes' },
     rooms,
@@ -180,7 +180,7 @@ const runToCome = (lesson: Lesson) => fileOf(lesson, runOf(lesson, null), []);
 
 /** The lesson going on now: under way for long enough that some pans stand on the plateau and some climb. */
 function runInProgress(lesson: Lesson, now: number): RunFile {
-  const startedAt = now - 17 * minute;
+  const startedAt = now - 18.3 * minute;
   const run = runOf(lesson, startedAt);
   const entries = new SimulatedClass(run, [], null).advance(now);
   const clock = { anchorRunMs: now, anchorWallMs: now, speed: 1 };

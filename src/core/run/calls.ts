@@ -134,15 +134,15 @@ function thermometerCalls(setting: BenchSetting, state: StationState, unit: 'C' 
   const { station, reading, second, jump, heating } = state;
   const calls: Call[] = [];
   if (!reading || !heating) return calls;
-  if (second && Math.abs(second.celsius - reading.celsius) > disagreementC) {
+  if (second && Math.abs(second.celsius - second.firstC) > disagreementC) {
     calls.push({
       id: `disagree:${station}`,
       rank: 'check',
       stations: [station],
       what: `Station ${station}: two thermometers differ`,
-      why: `${formatTemperature(reading.celsius, unit)} and ${formatTemperature(second.celsius, unit)}. Same depth, bulb off the bottom? Check both in boiling water.`,
+      why: `${formatTemperature(second.firstC, unit)} and ${formatTemperature(second.celsius, unit)}. Same depth, bulb off the bottom? Check both in boiling water.`,
       working: workingOf([
-        { text: 'difference', value: Math.abs(second.celsius - reading.celsius), unit: '°C' },
+        { text: 'difference', value: Math.abs(second.celsius - second.firstC), unit: '°C' },
         { text: 'a word from', value: disagreementC, unit: '°C' },
       ]),
     });

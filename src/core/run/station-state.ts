@@ -15,6 +15,7 @@ import {
 import { forecastSyrup, sugarStageAt, type SyrupBatch } from '../sugar';
 import {
   findJumps,
+  indexAt,
   presentPlateau,
   robustSlope,
   timeToTarget,
@@ -65,7 +66,8 @@ export interface StationState {
   heating: boolean;
   target: Target | null;
   reading: { celsius: number; ageS: number } | null;
-  second: { probe: number; celsius: number } | null;
+  /** A second thermometer, with what the first showed at the same moment. */
+  second: { probe: number; celsius: number; firstC: number } | null;
   /** Where it will be in a minute if it goes on, °C. */
   inAMinuteC: number | null;
   /** The stage of the syrup in words, or what the temperature is doing. */
@@ -235,10 +237,17 @@ function wordsFor(setting: BenchSetting, celsius: number, plateau: Plateau | nul
 }
 
 function secondThermometer(notes: StationNotes, nowS: number): StationState['second'] {
+  const first = notes.readings.get(1);
+  if (!first || first.seconds.length === 0) return null;
   for (const [probe, trace] of notes.readings) {
     const last = trace.seconds.length - 1;
-    if (probe > 1 && last >= 0 && nowS - trace.seconds[last]! < 120)
-      return { probe, celsius: trace.celsius[last]! };
+    const at = trace.seconds[last];
+    if (probe === 1 || at === undefined || nowS - at > 120) continue;
+    // Beside the nearest reading of the first: in the climb the last one would be seconds, and degrees, later.
+    const after = Math.min(indexAt(first, at), first.seconds.length - 1);
+    const before = Math.max(0, after - 1);
+    const nearest = at - first.seconds[before]! < Math.abs(first.seconds[after]! - at) ? before : after;
+    return { probe, celsius: trace.celsius[last]!, firstC: first.celsius[nearest]! };
   }
   return null;
 }

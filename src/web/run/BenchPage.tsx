@@ -28,6 +28,7 @@ function OpenBench({ live }: { live: LiveRun }) {
       at="Run"
       subtitle={runSubtitle(run)}
       keys={quickLineKeys}
+      fits={run.status !== 'planned'}
     >
       {run.status === 'planned' ? <PlannedRun run={run} onRun={live.setRun} /> : <Bench live={live} />}
     </PracticalFrame>

@@ -7,101 +7,119 @@ import { formatTemperature } from '../../core/format';
 import { levelLabel, levelOf, levelsInOrder, targetOf, temperatureStep } from '../../core/practical';
 import { request, sayError } from '../api/request';
 import { levelColour } from '../theme/heat-scale';
+import { BeforeTheBell } from '../today/BeforeTheBell';
 import { MainButton, QuietButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { useNow } from '../ui/use-now';
 import { StationPages } from './StationPages';
 
 /** A run before its start: who does what where, drawn by lot, and the button that starts it. */
 export function PlannedRun({ run, onRun }: { run: Run; onRun(run: RunNow): void }) {
   const [error, setError] = useState<string | null>(null);
   const [pages, setPages] = useState(false);
+  const now = useNow(10_000);
   const { plan, place } = run;
   const levels = levelsInOrder(plan.factor);
   const hot = temperatureStep(plan);
   const post = (path: string, body: object = {}) =>
     request<RunNow>(path, { body }).then(onRun, (reason: unknown) => setError(sayError(reason)));
   return (
-    <Box px={{ base: '4', md: '7' }} py="6" maxW="1080px">
-      <Heading as="h2" fontFamily="heading" fontSize="xl" fontWeight="semibold">
-        Who does what
-      </Heading>
-      <Box color="soft" mt="1">
-        {plan.order === 'shuffled' ? `Drawn by lot (seed ${run.seed}), ` : 'In the order listed, '}
-        replicates balanced.{' '}
-        {run.probes === 'simulated'
-          ? 'Thermometers: simulated probes and an invented class.'
-          : 'Thermometers: typed readings.'}
-      </Box>
-      <Box
-        mt="5"
-        display="grid"
-        gridTemplateColumns={{
-          base: 'repeat(2, 1fr)',
-          md: `repeat(${Math.min(4, Math.max(1, run.stations.length))}, 1fr)`,
-        }}
-        gap="3"
-      >
-        {run.allocation.map(({ station, levelId }) => {
-          const level = levelOf(plan, levelId);
-          const index = levels.findIndex((one) => one.id === levelId);
-          const target = hot && level ? targetOf(plan, hot.endpoint, level, place) : null;
-          return (
-            <Flex
-              key={station}
-              bg="sheet"
-              borderRadius="8px"
-              borderWidth="1px"
-              borderColor="rule"
-              overflow="hidden"
-            >
-              <Box w="12px" flexShrink={0} style={{ background: levelColour(index, levels.length) }} />
-              <Flex px="4" py="3" gap="4" align="center" minW="0">
-                <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
-                  {station}
-                </Box>
-                <Box minW="0" lineHeight="1.25">
-                  <Box fontWeight="bold">
-                    {level ? levelLabel(plan.factor, level) : '—'}
-                    {level?.control && (
-                      <Box as="span" fontWeight="normal" color="soft">
-                        {' '}
-                        control
+    <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+      <Box flex="1" minW="0" px={{ base: '4', md: '7' }} py="6">
+        <Heading as="h2" fontFamily="heading" fontSize="xl" fontWeight="semibold">
+          Who does what
+        </Heading>
+        <Box color="soft" mt="1">
+          {plan.order === 'shuffled' ? `Drawn by lot (seed ${run.seed}), ` : 'In the order listed, '}
+          replicates balanced.{' '}
+          {run.probes === 'simulated'
+            ? 'Thermometers: simulated probes and an invented class.'
+            : 'Thermometers: typed readings.'}
+        </Box>
+        <Box
+          mt="5"
+          display="grid"
+          gridTemplateColumns={{
+            base: 'repeat(2, 1fr)',
+            md: `repeat(${Math.min(4, Math.max(1, run.stations.length))}, 1fr)`,
+          }}
+          gap="3"
+        >
+          {run.allocation.map(({ station, levelId }) => {
+            const level = levelOf(plan, levelId);
+            const index = levels.findIndex((one) => one.id === levelId);
+            const target = hot && level ? targetOf(plan, hot.endpoint, level, place) : null;
+            return (
+              <Flex
+                key={station}
+                bg="sheet"
+                borderRadius="8px"
+                borderWidth="1px"
+                borderColor="rule"
+                overflow="hidden"
+              >
+                <Box w="12px" flexShrink={0} style={{ background: levelColour(index, levels.length) }} />
+                <Flex px="4" py="3" gap="4" align="center" minW="0">
+                  <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
+                    {station}
+                  </Box>
+                  <Box minW="0" lineHeight="1.25">
+                    <Box fontWeight="bold">
+                      {level ? levelLabel(plan.factor, level) : '—'}
+                      {level?.control && (
+                        <Box as="span" fontWeight="normal" color="soft">
+                          {' '}
+                          control
+                        </Box>
+                      )}
+                    </Box>
+                    {target?.shifted && (
+                      <Box fontSize="sm" color="soft">
+                        stop at {formatTemperature(target.localC, run.unit)}
                       </Box>
                     )}
                   </Box>
-                  {target?.shifted && (
-                    <Box fontSize="sm" color="soft">
-                      stop at {formatTemperature(target.localC, run.unit)}
-                    </Box>
-                  )}
-                </Box>
+                </Flex>
               </Flex>
-            </Flex>
-          );
-        })}
-      </Box>
-      {error && (
-        <Box mt="4">
-          <Notice kind="stop">{error}</Notice>
+            );
+          })}
         </Box>
-      )}
-      <Flex mt="6" gap="3" wrap="wrap" align="center">
-        <MainButton onClick={() => void post(routes.runStart(run.id))}>Start the run</MainButton>
-        {plan.order === 'shuffled' && (
-          <QuietButton
-            onClick={() =>
-              void post(routes.runLayout(run.id), { seed: Math.floor(Math.random() * 4_294_967_296) })
-            }
-          >
-            Draw again
-          </QuietButton>
+        {error && (
+          <Box mt="4">
+            <Notice kind="stop">{error}</Notice>
+          </Box>
         )}
-        <QuietButton onClick={() => setPages(true)}>Pages for the stations</QuietButton>
-        <QuietButton asChild display="inline-flex" alignItems="center">
-          <RouterLink to={`/runs/${run.id}/report`}>Sheets to print</RouterLink>
-        </QuietButton>
-      </Flex>
+        <Flex mt="6" gap="3" wrap="wrap" align="center">
+          <MainButton onClick={() => void post(routes.runStart(run.id))}>Start the run</MainButton>
+          {plan.order === 'shuffled' && (
+            <QuietButton
+              onClick={() =>
+                void post(routes.runLayout(run.id), { seed: Math.floor(Math.random() * 4_294_967_296) })
+              }
+            >
+              Draw again
+            </QuietButton>
+          )}
+          <QuietButton onClick={() => setPages(true)}>Pages for the stations</QuietButton>
+          <QuietButton asChild display="inline-flex" alignItems="center">
+            <RouterLink to={`/runs/${run.id}/report`}>Sheets to print</RouterLink>
+          </QuietButton>
+        </Flex>
+      </Box>
+      <Box
+        as="aside"
+        aria-label="Before the run"
+        w={{ base: '100%', lg: '340px' }}
+        flexShrink={0}
+        bg="sheet"
+        borderLeftWidth={{ lg: '1px' }}
+        borderColor="rule"
+        px="6"
+        pb="6"
+      >
+        <BeforeTheBell runId={run.id} now={now.getTime()} />
+      </Box>
       <StationPages runId={run.id} stations={run.stations} open={pages} onClose={() => setPages(false)} />
-    </Box>
+    </Flex>
   );
 }

@@ -21,6 +21,9 @@ interface VesselCardProps {
   clockTime(ms: number): string;
 }
 
+/** Sizes follow the width of the card: read from the desk on a laptop, from three metres on a projector. */
+const sizes = { number: 'clamp(1.7rem, 14.2cqw, 5rem)', words: 'clamp(0.95rem, 7.1cqw, 1.9rem)' };
+
 const rings = {
   none: { boxShadow: 'inset 0 0 0 1px var(--chakra-colors-rule)' },
   check: { boxShadow: 'inset 0 0 0 3px var(--chakra-colors-tawny)' },
@@ -41,17 +44,17 @@ export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
       minW="0"
       minH="0"
       overflow="hidden"
-      css={rings[ring]}
+      css={{ containerType: 'inline-size', ...rings[ring] }}
     >
-      <Box flexShrink={0} w="30%" maxW="92px" minH="0" display="flex" justifyContent="center">
+      <Box flexShrink={0} w="30%" minH="0" display="flex" justifyContent="center">
         {state.heating ? <HeatSide {...props} /> : <StepSide {...props} />}
       </Box>
-      <Flex direction="column" minW="0" flex="1">
+      <Flex direction="column" minW="0" flex="1" css={{ fontSize: sizes.words }}>
         <Flex align="baseline" gap="2" lineHeight="1.2">
           <Box
             asChild
             fontWeight="bold"
-            fontSize="xl"
+            css={{ fontSize: '1.28em' }}
             _hover={{ color: 'tawnyDeep', textDecoration: 'underline' }}
           >
             <RouterLink
@@ -97,18 +100,12 @@ function HeatWords({ state, unit }: VesselCardProps) {
   return (
     <>
       <Flex align="baseline" gap="1" mt="0.5">
-        <Box
-          fontWeight="bold"
-          lineHeight="1.05"
-          css={{ fontSize: 'clamp(1.7rem, 2.45vw, 3.2rem)', letterSpacing: '-0.01em' }}
-        >
+        <Box fontWeight="bold" lineHeight="1.05" css={{ fontSize: sizes.number, letterSpacing: '-0.01em' }}>
           {reading
             ? formatNumber(unit === 'C' ? reading.celsius : fahrenheitFromCelsius(reading.celsius), 1)
             : '—'}
         </Box>
-        <Box color="soft" fontSize="md">
-          °{unit}
-        </Box>
+        <Box color="soft">°{unit}</Box>
       </Flex>
       <Box lineHeight="1.25" mt="1">
         {state.words}
@@ -117,7 +114,7 @@ function HeatWords({ state, unit }: VesselCardProps) {
         {words.strong}
       </Box>
       {words.soft && (
-        <Box fontSize="sm" color="soft">
+        <Box css={{ fontSize: '0.88em' }} color="soft">
           {words.soft}
         </Box>
       )}
@@ -150,7 +147,7 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
   if (!step) {
     return (
       <>
-        <Box fontWeight="bold" fontSize="2xl" mt="1.5" lineHeight="1.1">
+        <Box fontWeight="bold" css={{ fontSize: '1.5em' }} mt="1.5" lineHeight="1.1">
           Finished
         </Box>
         {lastEvent && done && (
@@ -164,7 +161,7 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
   return (
     <>
       {countdown && (
-        <Box fontWeight="bold" lineHeight="1.05" mt="1" css={{ fontSize: 'clamp(1.7rem, 2.2vw, 2.8rem)' }}>
+        <Box fontWeight="bold" lineHeight="1.05" mt="1" css={{ fontSize: sizes.number }}>
           {countdownClock(countdown)}
         </Box>
       )}
@@ -177,7 +174,7 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
         </Box>
       )}
       {lastEvent && done && (
-        <Box color="soft" fontSize="sm" lineHeight="1.25">
+        <Box color="soft" css={{ fontSize: '0.88em' }} lineHeight="1.25">
           {done}, {clockTime(lastEvent.at)}
         </Box>
       )}
@@ -197,7 +194,7 @@ function Silence({ state }: { state: StationState }) {
     <Box
       mt="auto"
       alignSelf="flex-end"
-      fontSize="sm"
+      css={{ fontSize: '0.88em' }}
       color={late ? 'ember' : 'soft'}
       fontWeight={late ? 'bold' : 'normal'}
       whiteSpace="nowrap"

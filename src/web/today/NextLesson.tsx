@@ -1,14 +1,10 @@
-import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Box, Heading } from '@chakra-ui/react';
 import { format, isSameDay } from 'date-fns';
 import { Link as RouterLink } from 'react-router';
 import type { RunSummary } from '../../contract/practicals';
-import { formatDuration, formatTemperature } from '../../core/format';
-import { boilingIn, type Plan } from '../../core/practical';
-import { reviewPlan } from '../../core/review';
-import { useRunOnce } from '../api/queries';
-import { useRoomChoices } from '../api/room-choices';
+import { formatDuration } from '../../core/format';
 import { MainButton } from '../ui/Button';
-import { RankMark, rankColours, rankWords } from '../ui/RankMark';
+import { BeforeTheBell } from './BeforeTheBell';
 
 /** The lesson that matters now: how long until its bell, its jobs before it, what is missing. */
 export function NextLesson({ run, now }: { run: RunSummary; now: number }) {
@@ -43,7 +39,7 @@ export function NextLesson({ run, now }: { run: RunSummary; now: number }) {
       <MainButton asChild mt="4" display="inline-flex" alignItems="center">
         <RouterLink to={`/runs/${run.id}/bench`}>{running ? 'To the bench' : 'Open the run'}</RouterLink>
       </MainButton>
-      <BeforeTheBell run={run} now={now} />
+      <BeforeTheBell runId={run.id} now={now} />
     </>
   );
 }
@@ -53,99 +49,4 @@ function untilWords(ms: number): string {
   if (hours < 24) return formatDuration(ms / 1000);
   const days = Math.floor(hours / 24);
   return `${days} ${days === 1 ? 'day' : 'days'} ${Math.round(hours - days * 24)} h`;
-}
-
-/** Jobs with their clock times, and what the plan still lacks. */
-function BeforeTheBell({ run, now }: { run: RunSummary; now: number }) {
-  const { data } = useRunOnce(run.id);
-  const rooms = useRoomChoices();
-  if (!data) return null;
-  const { plan, place } = data.run;
-  const jobs = jobsBefore(plan, run.startsAt);
-  const open = reviewPlan({ plan, place, rooms }).open.filter((remark) => remark.rank !== 'note');
-  const boiling = boilingIn(place);
-  return (
-    <>
-      {jobs.length > 0 && run.status === 'planned' && (
-        <Part name="Before the bell">
-          {jobs.map(({ at, text }) => (
-            <Flex
-              key={text}
-              gap="3"
-              py="1.5"
-              borderBottomWidth="1px"
-              borderColor="rule"
-              color={at < now ? 'soft' : 'ink'}
-            >
-              <Box fontWeight="bold" flexShrink={0} w="3.2rem">
-                {format(at, 'HH:mm')}
-              </Box>
-              <Box>{text}</Box>
-            </Flex>
-          ))}
-        </Part>
-      )}
-      <Part name="Still missing">
-        {open.map((remark) => (
-          <Flex key={remark.id} gap="3" py="1.5">
-            <RankMark rank={remark.rank} />
-            <Box lineHeight="1.35">
-              <Box as="span" fontWeight="bold" fontSize="sm" color={rankColours[remark.rank]}>
-                {rankWords[remark.rank]}
-              </Box>{' '}
-              {remark.what}
-            </Box>
-          </Flex>
-        ))}
-        {plan.thermometer.in === 'syrup' && boiling.basis !== 'measured' && (
-          <Flex gap="3" py="1.5">
-            <RankMark rank="note" />
-            <Box lineHeight="1.35">
-              <Box as="span" fontWeight="bold" fontSize="sm" color="soft">
-                Note.
-              </Box>{' '}
-              No boiling point measured in {place.name}: targets rest on {formatTemperature(boiling.boilingC)}
-              .
-            </Box>
-          </Flex>
-        )}
-        {open.length === 0 && plan.thermometer.in !== 'syrup' && (
-          <Box color="soft">Nothing. The plan is ready.</Box>
-        )}
-        {(open.length > 0 || plan.thermometer.in === 'syrup') && (
-          <Box
-            asChild
-            mt="1"
-            fontSize="sm"
-            color="tawnyDeep"
-            fontWeight="semibold"
-            textDecoration="underline"
-            textUnderlineOffset="3px"
-            display="inline-block"
-          >
-            <RouterLink to={`/practicals/${run.practicalId}/plan?run=${run.id}`}>open the plan</RouterLink>
-          </Box>
-        )}
-      </Part>
-    </>
-  );
-}
-
-function Part({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <Box as="section" aria-label={name} mt="7">
-      <Heading as="h3" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="1.5">
-        {name}
-      </Heading>
-      {children}
-    </Box>
-  );
-}
-
-/** Steps that happen before the lesson, each at the time it must begin to be ready for the bell. */
-function jobsBefore(plan: Plan, bell: number): { at: number; text: string }[] {
-  return plan.steps
-    .filter((step) => step.when === 'before')
-    .map((step) => ({ at: bell - (step.minutes ?? 0) * 60_000, text: step.text }))
-    .sort((a, b) => a.at - b.at);
 }
