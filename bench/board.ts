@@ -30,7 +30,7 @@ export async function boardFrames() {
     for (const speed of [1, 60]) {
       await page.getByRole('button', { name: `×${speed}`, exact: true }).click();
       await page.waitForTimeout(2000);
-      const gaps = ((await page.evaluate(countFrames)) as number[]).sort((a, b) => a - b);
+      const gaps = (await page.evaluate<number[]>(countFrames)).sort((a, b) => a - b);
       const total = gaps.reduce((sum, gap) => sum + gap, 0);
       figures.push({
         figure: `board-frames-x${speed}`,

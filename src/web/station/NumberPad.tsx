@@ -63,7 +63,7 @@ export function NumberPad({ notes, unit, onUnit, onLog }: PadProps) {
           borderColor={outside ? 'ember' : 'strongRule'}
           fontSize={typed ? '2xl' : 'md'}
           fontWeight={typed ? 'bold' : 'normal'}
-          minH="40px"
+          minH="44px"
         />
         {lastId && (
           <chakra.button

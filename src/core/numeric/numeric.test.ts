@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { linearRegression } from 'simple-statistics';
+import { describe, expect, it } from 'vitest';
+import { medianOf, monotoneCurve, quantileOfSorted, WeightedEquations, whereRisingReaches } from '.';
+
+const risingPoints = fc
+  .array(
+    fc.tuple(fc.double({ min: 0.01, max: 10, noNaN: true }), fc.double({ min: 0, max: 10, noNaN: true })),
+    {
+      minLength: 2,
+      maxLength: 12,
+    },
+  )
+  .map((steps) => {
+    let [x, y] = [0, 0];
+    return steps.map(([dx, dy]) => [(x += dx), (y += dy)] as const);
+  });
+
+describe('the monotone curve', () => {
+  it('passes through its points and never falls where they rise', () => {
+    fc.assert(
+      fc.property(risingPoints, (points) => {
+        const curve = monotoneCurve(
+          points.map(([x]) => x),
+          points.map(([, y]) => y),
+        );
+        for (const [x, y] of points) expect(curve.at(x)).toBeCloseTo(y, 8);
+        const [first, last] = [points[0]![0], points.at(-1)![0]];
+        let before = -Infinity;
+        for (let i = 0; i <= 200; i += 1) {
+          const here = curve.at(first + ((last - first) * i) / 200);
+          expect(here).toBeGreaterThanOrEqual(before - 1e-9);
+          before = here;
+        }
+      }),
+    );
+  });
+
+  it('has the slope it says it has', () => {
+    const curve = monotoneCurve([0, 1, 3, 4], [0, 2, 3, 7]);
+    for (const x of [0.2, 0.9, 1.7, 2.6, 3.4]) {
+      expect(curve.slopeAt(x)).toBeCloseTo((curve.at(x + 1e-6) - curve.at(x - 1e-6)) / 2e-6, 5);
+    }
+    expect([curve.at(-5), curve.at(9), curve.slopeAt(-5)]).toEqual([0, 7, 0]);
+  });
+});
+
+describe('weighted equations', () => {
+  it('with equal weights are the ordinary straight line', () => {
+    const points = [
+      [0, 1.1],
+      [1, 2.9],
+      [2, 5.2],
+      [3, 6.8],
+      [4, 9.1],
+    ] as [number, number][];
+    const equations = new WeightedEquations(2);
+    for (const [x, y] of points) equations.add([x, 1], y, 1);
+    const { m, b } = linearRegression(points);
+    expect(equations.solve()!.estimates[0]).toBeCloseTo(m, 12);
+    expect(equations.solve()!.estimates[1]).toBeCloseTo(b, 12);
+    // The covariance of slope and intercept for unit variance, by hand: Sxx = 10, x̄ = 2, n = 5.
+    expect(equations.solve()!.covariance[0]![0]).toBeCloseTo(1 / 10, 12);
+    expect(equations.solve()!.covariance[1]![1]).toBeCloseTo(1 / 5 + 4 / 10, 12);
+  });
+
+  it('believe a point the more the heavier it is, and refuse what they cannot tell', () => {
+    const equations = new WeightedEquations(1);
+    equations.add([1], 10, 3);
+    equations.add([1], 20, 1);
+    expect(equations.solve()!.estimates[0]).toBeCloseTo(12.5, 12);
+    const open = new WeightedEquations(2);
+    open.add([1, 1], 3, 1);
+    expect(open.solve()).toBeNull();
+  });
+});
+
+describe('small tools', () => {
+  it('find where a rising function reaches a value, and stop at the ends', () => {
+    expect(whereRisingReaches(2, (x) => x * x, 0, 10)).toBeCloseTo(Math.SQRT2, 8);
+    expect(whereRisingReaches(500, (x) => x * x, 0, 10)).toBeCloseTo(10, 8);
+  });
+
+  it('take medians and quantiles between neighbours', () => {
+    expect(medianOf([9, 1, 4])).toBe(4);
+    expect(medianOf([9, 1, 4, 5])).toBe(4.5);
+    expect(quantileOfSorted([10, 20, 30, 40], 0.1)).toBeCloseTo(13, 12);
+  });
+});

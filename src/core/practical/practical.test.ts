@@ -1,0 +1,148 @@
+import { describe, expect, it } from 'vitest';
+import {
+  boilingIn,
+  changesBetween,
+  examplePlan,
+  ingredientGrams,
+  levelLabel,
+  levelsInOrder,
+  newPlan,
+  syrupOfFormula,
+  targetOf,
+  temperatureStep,
+  timetableOf,
+  workingOfTarget,
+  type Factor,
+  type Place,
+  type Plan,
+} from '.';
+
+const place: Place = {
+  name: 'Food room 2',
+  kind: 'food-room',
+  altitudeM: 1200,
+  measuredBoilingC: null,
+  stations: 12,
+  balanceG: 0.1,
+};
+const level = examplePlan.factor.levels[2];
+
+describe('targets', () => {
+  it('follow the local boiling point in syrup, and only there', () => {
+    const here = targetOf(examplePlan, { kind: 'level' }, level, place)!;
+    // 1200 m: water boils at 95.98 °C (ISO 2533, IAPWS-IF97), 3.99 below 99.97.
+    expect(here).toMatchObject({ seaLevelC: 150, shifted: true });
+    expect(here.localC).toBeCloseTo(146.01, 2);
+    const core: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 0.1 } };
+    const cooked = targetOf(core, { kind: 'temperature', celsius: 74, basis: 'sea-level' }, undefined, place);
+    expect(cooked).toEqual({ seaLevelC: 74, localC: 74, shifted: false });
+    expect(targetOf(examplePlan, { kind: 'time' }, level, place)).toBeNull();
+    expect(targetOf(examplePlan, { kind: 'level' }, undefined, place)).toBeNull();
+  });
+
+  it('rest on the measured boiling point when there is one', () => {
+    const measured = { ...place, measuredBoilingC: 95.5 };
+    expect(boilingIn(measured).basis).toBe('measured');
+    expect(targetOf(examplePlan, { kind: 'level' }, level, measured)!.localC).toBeCloseTo(150 - 4.474, 2);
+    expect(targetOf(examplePlan, { kind: 'level' }, level, null)!.localC).toBeCloseTo(150, 9);
+  });
+
+  it('show their working: boiling points, shift, both units and the rule of thumb', () => {
+    const { lines, sources } = workingOfTarget(
+      targetOf(examplePlan, { kind: 'level' }, level, place)!,
+      place,
+    );
+    const valueOf = (part: string) => lines.find((line) => line.text.includes(part))?.value;
+    expect(valueOf('target here')).toBeCloseTo(146.01, 2);
+    expect(valueOf('Fahrenheit')).toBeCloseTo(294.82, 2);
+    // 1200 m is 3937 ft: 7.874 °F, 4.374 °C less.
+    expect(valueOf('rule of thumb')).toBeCloseTo(145.63, 2);
+    expect(sources.length).toBeGreaterThan(2);
+  });
+
+  it('belong to the last step that ends at a temperature', () => {
+    expect(temperatureStep(examplePlan)?.id).toBe('boil');
+    expect(
+      temperatureStep({ ...examplePlan, factor: { ...examplePlan.factor, kind: 'words' } }),
+    ).toBeUndefined();
+  });
+});
+
+describe('levels', () => {
+  const words: Factor = {
+    name: 'dip',
+    kind: 'words',
+    unit: '',
+    levels: [
+      { id: 'b', value: null, words: 'citric acid', control: false },
+      { id: 'a', value: null, words: 'water', control: true },
+    ],
+  };
+
+  it('are read with their unit, numbers upwards and words as listed', () => {
+    expect(levelLabel(examplePlan.factor, level!)).toBe('150 °C');
+    expect(levelLabel(words, words.levels[0]!)).toBe('citric acid');
+    expect(levelLabel({ ...words, kind: 'number', unit: '%' }, { ...words.levels[0]!, value: -0.5 })).toBe(
+      '−0.5 %',
+    );
+    expect(levelsInOrder(words).map((one) => one.id)).toEqual(['b', 'a']);
+    const reversed = { ...examplePlan.factor, levels: [...examplePlan.factor.levels].reverse() };
+    expect(levelsInOrder(reversed).map((one) => one.value)).toEqual([140, 145, 150, 155]);
+  });
+});
+
+describe('the formula as syrup', () => {
+  it('counts golden syrup as its solids and its water', () => {
+    // 100 g sugar + 0.82 × 40 g; 80 ml water + 0.18 × 40 g.
+    expect(syrupOfFormula(examplePlan, 96)).toMatchObject({
+      solidsG: 132.8,
+      waterG: 87.2,
+      localBoilingC: 96,
+    });
+    expect(syrupOfFormula({ ...examplePlan, formula: examplePlan.formula.slice(0, 1) }, 96)).toBeNull();
+    expect(ingredientGrams({ id: 'x', name: 'Saffron', amount: 1, unit: 'tsp', job: '' })).toBeNull();
+  });
+});
+
+describe('the timetable', () => {
+  it('lays the lesson end to end and leaves out what happens before and after it', () => {
+    const timetable = timetableOf(examplePlan);
+    // 8 briefing + 5 + 20 + 1 + 15 + 8 + 8 clearing up = 65 of 70.
+    expect(timetable).toMatchObject({ workEndsMinute: 57, endsMinute: 65, spareMinutes: 5 });
+    expect(timetable.steps[1]).toMatchObject({ startMinute: 13, endMinute: 33 });
+    const late: Plan = {
+      ...examplePlan,
+      steps: examplePlan.steps.map((step) => (step.id === 'cool' ? { ...step, when: 'after' } : step)),
+    };
+    expect(timetableOf(late).spareMinutes).toBe(20);
+  });
+});
+
+describe('changes in words', () => {
+  it('name the section and both values, and nothing that stayed', () => {
+    const after: Plan = {
+      ...examplePlan,
+      question: 'Does it snap?',
+      factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) },
+      formula: examplePlan.formula.map((one) => (one.id === 'water' ? { ...one, amount: 100 } : one)),
+      steps: [examplePlan.steps[1]!, examplePlan.steps[0]!, ...examplePlan.steps.slice(2)],
+      noted: [],
+    };
+    const said = changesBetween(examplePlan, after).map(({ section, what }) => `${section}: ${what}`);
+    expect(said).toContain('Fair test: levels: 140 °C, 145 °C, 150 °C (control), 155 °C → 140 °C, 145 °C');
+    expect(said).toContain('Formula: “80 ml Water” → “100 ml Water”');
+    expect(said).toContain('Method: put in another order');
+    expect(said).toContain('Fair test: noted: “which hob” removed');
+    expect(said.some((line) => line.startsWith('Question: question:'))).toBe(true);
+    expect(said).toHaveLength(6);
+    expect(changesBetween(examplePlan, structuredClone(examplePlan))).toEqual([]);
+  });
+
+  it('see every field of a plan: whatever differs is said', () => {
+    const empty = newPlan('Something else', null);
+    const said = changesBetween(examplePlan, empty).map((change) => change.section);
+    expect(new Set(said)).toEqual(
+      new Set(['Question', 'Fair test', 'Formula', 'Method', 'Time', 'Student questions']),
+    );
+  });
+});

@@ -1,0 +1,190 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan, type Place, type Plan } from '../practical';
+import { benchSetting, callsFor, Notebook, stationState, type EntryBody } from '.';
+
+const zero = Date.UTC(2026, 0, 12, 9, 0);
+const place: Place = {
+  name: 'Kitchen',
+  kind: 'food-room',
+  altitudeM: null,
+  measuredBoilingC: 96,
+  stations: 12,
+  balanceG: 0.1,
+};
+const levels = new Map([1, 2, 3, 4, 5, 6, 7].map((station) => [station, 'level-150']));
+let serial = 0;
+
+/** A bench on which things were logged, each at a station and a second; answers with the calls at a moment. */
+function bench(
+  entries: [station: number | null, second: number, body: EntryBody][],
+  plan: Plan = examplePlan,
+) {
+  const setting = benchSetting(plan, place, levels);
+  const notebook = new Notebook(zero, [...levels.keys()]);
+  notebook.add(
+    entries.map(([station, second, body]) => ({
+      id: `c${(serial += 1)}`,
+      station,
+      at: zero + second * 1000,
+      offset: 0,
+      body,
+    })),
+  );
+  const at = (second: number) =>
+    [...levels.keys()].map((station) => stationState(setting, notebook, station, zero + second * 1000));
+  return {
+    state: (station: number, second: number) => at(second)[station - 1]!,
+    calls: (second: number, unit: 'C' | 'F' = 'C') => callsFor(setting, at(second), unit),
+  };
+}
+
+const reading = (celsius: number, probe = 1): EntryBody => ({
+  kind: 'reading',
+  celsius,
+  probe,
+  unit: 'C',
+  source: 'probe',
+});
+const done = (stepId: string): EntryBody => ({ kind: 'event', text: stepId, stepId });
+const level = (station: number, celsius: number, from = 0, to = 200) =>
+  Array.from({ length: (to - from) / 2 }, (_, i): [number, number, EntryBody] => [
+    station,
+    from + 2 * i,
+    reading(celsius),
+  ]);
+
+describe('thermometers', () => {
+  it('that differ in one pan are called, compared at the same moment and not across a climb', () => {
+    const climb = Array.from({ length: 60 }, (_, i): [number, number, EntryBody] => [
+      1,
+      2 * i,
+      reading(100 + 0.4 * i),
+    ]);
+    const agree = bench([...climb, [1, 60, reading(112, 2)]]);
+    expect(agree.calls(118).map((call) => call.id)).not.toContain('disagree:1');
+    const differ = bench([...climb, [1, 60, reading(114.2, 2)]]);
+    const call = differ.calls(118).find((one) => one.id === 'disagree:1')!;
+    expect(call.why).toContain('112.0 °C and 114.2 °C');
+    expect(differ.calls(118, 'F').find((one) => one.id === 'disagree:1')!.why).toContain(
+      '233.6 °F and 237.6 °F',
+    );
+  });
+
+  it('that fall silent are called after three minutes, with what was last known', () => {
+    const quiet = bench(level(2, 118, 0, 60));
+    expect(quiet.calls(200).map((call) => call.id)).not.toContain('silent:2');
+    expect(quiet.calls(300).find((call) => call.id === 'silent:2')).toMatchObject({
+      what: 'Station 2: nothing for 4 min',
+      why: 'It was at 118.0 °C, hard ball.',
+    });
+    expect(quiet.calls(300).map((call) => call.id)).not.toContain('silent:3');
+  });
+});
+
+describe('the plateau', () => {
+  it('is one note for all the stations on it, and only near the local boil', () => {
+    const both = bench([...level(1, 97), ...level(3, 98.2), ...level(4, 60), ...level(5, 125)]);
+    const note = both.calls(199).find((call) => call.id === 'plateau')!;
+    expect(note).toMatchObject({
+      rank: 'note',
+      stations: [1, 3],
+      what: 'Stations 1 and 3 have levelled off',
+    });
+    expect(note.why).toContain('Near 98 °C');
+    const many = bench([1, 2, 3, 4, 5, 6].flatMap((station) => level(station, 97)));
+    expect(many.calls(199).find((call) => call.id === 'plateau')!.what).toBe('6 stations have levelled off');
+  });
+
+  it('is not spoken of where no syrup boils', () => {
+    const soup: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 1 } };
+    const calls = bench(level(1, 97), soup).calls(199);
+    expect(calls.map((call) => call.id)).not.toContain('plateau');
+  });
+});
+
+describe('timers', () => {
+  it('call the early look and the end of a step, each once it is due', () => {
+    const cooling = bench([
+      [1, 0, done('weigh')],
+      [1, 10, done('boil')],
+      [1, 20, done('soda-in')],
+    ]);
+    const ids = (second: number) => cooling.calls(second).map((call) => call.id);
+    // The step takes 15 min with a look at 12, from second 20 on.
+    expect(ids(20 + 11 * 60)).not.toContain('look:1');
+    expect(ids(20 + 12 * 60 + 5)).toContain('look:1');
+    expect(ids(20 + 15 * 60 + 5)).toContain('timer:1');
+    expect(cooling.state(1, 20 + 12 * 60 + 5).countdown).toMatchObject({ lengthS: 900, lookInS: -5 });
+  });
+
+  it('set by hand stand before those of the steps, for one station or for all', () => {
+    const timer: EntryBody = { kind: 'timer', label: 'proof', minutes: 10, lookAt: 8 };
+    const one = bench([[2, 100, timer]]);
+    expect(one.state(2, 160).countdown).toMatchObject({ label: 'proof', elapsedS: 60, lookInS: 420 });
+    expect(one.state(3, 160).countdown?.label).not.toBe('proof');
+    expect(bench([[null, 100, timer]]).state(3, 160).countdown?.label).toBe('proof');
+  });
+});
+
+describe('progress', () => {
+  it('goes with the steps that were done, for one station or for all, and back when one is struck out', () => {
+    const setting = benchSetting(examplePlan, place, levels);
+    const notebook = new Notebook(zero, [1, 2]);
+    const at = (station: number) => stationState(setting, notebook, station, zero + 60_000).stepNumber;
+    notebook.add([
+      { id: 'all', station: null, at: zero + 1000, offset: 0, body: done('weigh') },
+      { id: 'one', station: 1, at: zero + 2000, offset: 0, body: done('boil') },
+    ]);
+    expect([at(1), at(2)]).toEqual([3, 2]);
+    notebook.add([
+      {
+        id: 'oops',
+        station: 1,
+        at: zero + 3000,
+        offset: 0,
+        body: { kind: 'correction', corrects: 'one', to: null },
+      },
+    ]);
+    expect([at(1), at(2)]).toEqual([2, 2]);
+    notebook.add(
+      examplePlan.steps.map((step, i) => ({
+        id: step.id,
+        station: 2,
+        at: zero + 5000 + i,
+        offset: 0,
+        body: done(step.id),
+      })),
+    );
+    expect(stationState(setting, notebook, 2, zero + 60_000)).toMatchObject({
+      phase: 'finished',
+      step: null,
+    });
+  });
+});
+
+describe('a target that is approached from above', () => {
+  it('is reached by cooling: 57 °C soup on its way to 21 °C', () => {
+    const soup: Plan = {
+      ...examplePlan,
+      thermometer: { in: 'food', smallestDivisionC: 1 },
+      factor: { ...examplePlan.factor, kind: 'number' },
+      steps: [
+        {
+          ...examplePlan.steps[1]!,
+          endpoint: { kind: 'temperature', celsius: 21, basis: 'as-read' },
+          event: 'cold',
+        },
+      ],
+    };
+    const cooling = bench(
+      Array.from({ length: 100 }, (_, i): [number, number, EntryBody] => [1, 10 * i, reading(57 - 0.3 * i)]),
+      soup,
+    );
+    const state = cooling.state(1, 990);
+    // 57 − 29.7 = 27.3 °C, falling by 0.03 °C a second: 210 s to go.
+    expect(state.forecast).toMatchObject({ kind: 'reaching' });
+    expect(state.forecast?.kind === 'reaching' && state.forecast.seconds).toBeCloseTo(210, 0);
+    expect(state.words).toBe('cooling');
+    expect(state.phase).toBe('working');
+  });
+});

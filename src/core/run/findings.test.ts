@@ -1,0 +1,163 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan, type Place, type Plan } from '../practical';
+import { classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '.';
+
+const zero = Date.UTC(2026, 0, 12, 9, 0);
+const place: Place = {
+  name: 'K',
+  kind: 'food-room',
+  altitudeM: 0,
+  measuredBoilingC: null,
+  stations: 12,
+  balanceG: 1,
+};
+let serial = 0;
+
+/** A class with one value of the first response for each station, level by level. */
+function measuredClass(values: Record<string, number[]>, plan: Plan = examplePlan) {
+  const response = plan.responses[0]!;
+  const levels = new Map<number, string>();
+  const entries: { station: number; body: EntryBody }[] = [];
+  for (const [levelId, list] of Object.entries(values)) {
+    for (const value of list) {
+      const station = levels.size + 1;
+      levels.set(station, levelId);
+      entries.push({
+        station,
+        body: {
+          kind: 'measurement',
+          responseId: response.id,
+          name: response.name,
+          value,
+          unit: response.unit,
+        },
+      });
+    }
+  }
+  const notebook = new Notebook(zero, [...levels.keys()]);
+  const note = (station: number, body: EntryBody, second = 10) =>
+    notebook.add([{ id: `f${(serial += 1)}`, station, at: zero + second * 1000, offset: 0, body }]);
+  entries.forEach(({ station, body }) => note(station, body));
+  return {
+    note,
+    rows: () => classTable(plan, place, levels, notebook),
+    series: (plotAt: 'planned' | 'reached' = 'planned') =>
+      responseSeries(plan, classTable(plan, place, levels, notebook), 0, plotAt),
+    findings() {
+      const rows = this.rows();
+      return findingsFor(plan, rows, [responseSeries(plan, rows, 0, 'planned')]);
+    },
+  };
+}
+
+const ids = (findings: { id: string }[]) => findings.map((finding) => finding.id);
+
+describe('what the data can tell', () => {
+  it('a line that does not fit is said not to fit, where the spread is small enough to see it', () => {
+    const curved = measuredClass({
+      'level-140': [1, 1.1, 0.9],
+      'level-145': [4, 4.1, 3.9],
+      'level-150': [4.2, 4.3, 4.1],
+      'level-155': [4.1, 4.2, 4.0],
+    });
+    const curve = curved.findings().find((finding) => finding.id === 'curve:snap')!;
+    expect(curve.what).toBe('A straight line does not fit snap force');
+    // By hand: the line through the means 1, 4, 4.2, 4.1 has slope 0.19 and reads 2.85 at 145: the stations lie 1.15 above.
+    expect(curve.why).toContain('The stations at 145 °C lie 1.15 N above it');
+    const straight = measuredClass({
+      'level-140': [1, 1.4, 0.6],
+      'level-145': [2, 2.4, 1.6],
+      'level-150': [3, 3.4, 2.6],
+      'level-155': [4, 4.4, 3.6],
+    });
+    expect(ids(straight.findings())).not.toContain('curve:snap');
+  });
+
+  it('one station a level: no interval, and it says why', () => {
+    const single = measuredClass({
+      'level-140': [1],
+      'level-145': [2, 2.2],
+      'level-150': [3],
+      'level-155': [4],
+    });
+    expect(single.series().groups.map((group) => group.ci95 === null)).toEqual([true, false, true, true]);
+    expect(single.findings().find((finding) => finding.id === 'single:snap')!.what).toBe(
+      'One station only at 140 °C, 150 °C and 155 °C',
+    );
+  });
+
+  it('an instrument coarser than the spread is named', () => {
+    const same = measuredClass({ 'level-140': [1, 1], 'level-150': [2, 2] });
+    const coarse = same.findings().find((finding) => finding.id === 'coarse:snap')!;
+    expect(coarse.what).toContain('Spring balance pulled at the middle is coarser than the spread');
+  });
+
+  it('how many stations a doubtful effect would need', () => {
+    const doubtful = measuredClass({ 'level-140': [2.0, 3.0, 2.4], 'level-155': [2.6, 3.4, 3.2] });
+    const trend = doubtful.findings()[0]!;
+    expect(trend.what).toBe('No trend in snap force can be told');
+    expect(trend.why).toMatch(/If it is real, about \d+ stations a level would show it/);
+  });
+
+  it('a missing value is asked for, and a station over its target is named', () => {
+    const late = measuredClass({ 'level-140': [2.0, 2.1], 'level-155': [4] });
+    for (let s = 0; s < 20; s += 2) {
+      late.note(1, { kind: 'reading', celsius: 130 + s, probe: 1, unit: 'C', source: 'probe' }, 100 + s);
+    }
+    const findings = late.findings();
+    // Readings climb to 148 °C; the lone last one does not count, the one before does.
+    expect(findings.find((finding) => finding.id === 'off-target:1')!.what).toBe('Station 1 was 6.0 °C over');
+    expect(late.rows()[0]!.reachedC).toBeCloseTo(146, 9);
+    expect(findings.some((finding) => finding.id === 'missing:bubble')).toBe(true);
+  });
+});
+
+describe('how it is plotted', () => {
+  it('repeats at one station are averaged, corrections counted', () => {
+    const repeats = measuredClass({ 'level-140': [2.0], 'level-155': [4] });
+    repeats.note(1, { kind: 'measurement', responseId: 'snap', name: 'snap force', value: 3, unit: 'N' }, 20);
+    const cell = repeats.rows()[0]!.cells[0]!;
+    expect(cell.values.map((one) => one.value)).toEqual([2, 3]);
+    expect(cell.mean).toBe(2.5);
+    repeats.note(1, {
+      kind: 'correction',
+      corrects: cell.values[1]!.id,
+      to: { kind: 'measurement', responseId: 'snap', name: 'snap force', value: 2.2, unit: 'N' },
+    });
+    expect(repeats.rows()[0]!.cells[0]!.mean).toBeCloseTo(2.1, 12);
+    expect(repeats.rows()[0]!.cells[0]!.values[1]!.corrected).toBe(true);
+  });
+
+  it('where a station stopped, as a sea-level temperature', () => {
+    const over = measuredClass({ 'level-140': [2.0], 'level-155': [4] });
+    for (const [second, celsius] of [
+      [1, 141],
+      [3, 143],
+      [5, 143],
+      [7, 142],
+    ] as const) {
+      over.note(1, { kind: 'reading', celsius, probe: 1, unit: 'C', source: 'probe' }, second);
+    }
+    expect(over.series('planned').points[0]!.x).toBe(140);
+    expect(over.series('reached').points[0]!.x).toBeCloseTo(143, 9);
+    expect(over.series('reached').points[1]!.x).toBe(155);
+  });
+
+  it('levels in words have no line, and are compared with their control', () => {
+    const plan: Plan = {
+      ...examplePlan,
+      factor: {
+        name: 'dip',
+        kind: 'words',
+        unit: '',
+        levels: [
+          { id: 'w', value: null, words: 'water', control: true },
+          { id: 'c', value: null, words: 'citric acid', control: false },
+        ],
+      },
+    };
+    const dips = measuredClass({ w: [8, 9, 8.5], c: [3, 2, 2.5] }, plan);
+    expect(dips.series().fit).toBeNull();
+    expect(dips.findings()[0]).toMatchObject({ what: 'Citric acid: snap force lower than water' });
+  });
+});

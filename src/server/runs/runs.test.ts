@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { entryAt, readingOf, runningApp, startedRun } from '../testing/running-app';
+
+describe('the life of a run', () => {
+  it('starts, finishes and is redrawn only when that makes sense; twice is harmless', async () => {
+    const server = await runningApp();
+    try {
+      const id = await startedRun(server);
+      const post = (what: string, body: object = {}) => server.send('POST', `/api/runs/${id}/${what}`, body);
+      expect((await post('start')).body).toMatchObject({ run: { status: 'running' } });
+      expect((await post('layout', { seed: 3 })).status).toBe(409);
+      const finished = (await post('finish')).body as { run: { finishedAt: number } };
+      expect((await post('finish')).body).toMatchObject({ run: { finishedAt: finished.run.finishedAt } });
+      // What is measured when it is cold is still taken, for half a day.
+      const late = entryAt(Date.now() + 3_600_000, 1, readingOf(20));
+      expect((await server.send('POST', `/api/runs/${id}/log`, { entries: [late] })).status).toBe(201);
+
+      const planned = {
+        id: 'next',
+        practicalId: 'honeycomb',
+        revision: 1,
+        roomId: 'kitchen',
+        classId: '9b',
+        startsAt: Date.now(),
+        stations: 8,
+        probes: 'none',
+        seed: 1,
+      };
+      const first = (await server.send('POST', '/api/runs', planned)).body as { run: { allocation: object } };
+      const again = (await server.send('POST', '/api/runs', { ...planned, seed: 2 })).body as {
+        run: { allocation: object };
+      };
+      expect(again.run.allocation).toEqual(first.run.allocation);
+      const redrawn = (await server.send('POST', '/api/runs/next/layout', { seed: 99 })).body as {
+        run: { seed: number };
+      };
+      expect(redrawn.run.seed).toBe(99);
+      expect((await server.send('POST', '/api/runs/next/finish', {})).status).toBe(409);
+      expect((await server.send('POST', '/api/runs/next/log', { entries: [late] })).status).toBe(409);
+      for (const [field, value] of [
+        ['roomId', 'attic'],
+        ['classId', '12Z'],
+        ['revision', 7],
+      ] as const) {
+        const refused = await server.send('POST', '/api/runs', { ...planned, id: 'x', [field]: value });
+        expect(refused.body).toMatchObject({ errors: [{ field, value }] });
+      }
+    } finally {
+      await server.stop();
+    }
+  });
+
+  it('keeps the place as it was on the day: a room changed later changes nothing', async () => {
+    const server = await runningApp();
+    try {
+      const id = await startedRun(server);
+      const [room] = (await server.get('/api/rooms')).body as [Record<string, unknown>];
+      const { id: roomId, ...rest } = room;
+      await server.send('PUT', `/api/rooms/${String(roomId)}`, {
+        ...rest,
+        altitudeM: 0,
+        measuredBoilingC: 99.5,
+      });
+      expect((await server.get(`/api/runs/${id}`)).body).toMatchObject({
+        run: { place: { altitudeM: 1200, measuredBoilingC: null } },
+      });
+    } finally {
+      await server.stop();
+    }
+  });
+});

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import type { Practical, RunSummary } from '../../contract/practicals';
+import { examplePlan } from '../../core/practical';
+import { presentRun, stopsOf } from './stops';
+
+const practical: Practical = { id: 'p', number: 3, savedAt: 0, plan: examplePlan, runs: [] };
+const run = (id: string, status: RunSummary['status']): RunSummary => ({
+  id,
+  practicalId: 'p',
+  title: '',
+  className: '9B',
+  roomName: 'K',
+  startsAt: 0,
+  periodMinutes: 60,
+  status,
+});
+
+describe('the thread', () => {
+  it('says what each stop still needs, and links only what can be gone to', () => {
+    const bare = stopsOf(practical, undefined, ['stop', 'check', 'note']);
+    expect(bare.map(({ to, needs }) => [to, needs])).toEqual([
+      ['/practicals/p/plan', '1 to stop for'],
+      ['/practicals/p/run', 'no date yet'],
+      [null, ''],
+      [null, ''],
+    ]);
+    const planned = stopsOf(practical, run('r', 'planned'), ['check', 'check']);
+    expect(planned.map((stop) => stop.to)).toEqual([
+      '/practicals/p/plan?run=r',
+      '/runs/r/bench',
+      null,
+      '/runs/r/report',
+    ]);
+    expect(planned[0]!.needs).toBe('2 to check');
+    const running = stopsOf(practical, run('r', 'running'), ['note']);
+    expect(running[0]).toMatchObject({ state: 'done', needs: '' });
+    expect(running.map((stop) => stop.to).every(Boolean)).toBe(true);
+    expect(stopsOf(practical, run('r', 'finished'), [])[1]).toMatchObject({ state: 'done' });
+  });
+
+  it('speaks of the run going on, else the next, else the last', () => {
+    const [old, last, next] = [run('old', 'finished'), run('last', 'finished'), run('next', 'planned')];
+    expect(presentRun([old, last])?.id).toBe('last');
+    expect(presentRun([old, last, next])?.id).toBe('next');
+    expect(presentRun([old, next, run('now', 'running')])?.id).toBe('now');
+    expect(presentRun([])).toBeUndefined();
+  });
+});

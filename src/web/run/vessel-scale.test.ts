@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan, type Place, type Plan } from '../../core/practical';
+import { benchSetting } from '../../core/run';
+import { heatColour, levelColour } from '../theme/heat-scale';
+import { vesselScale } from './vessel-scale';
+
+const place: Place = {
+  name: 'K',
+  kind: 'food-room',
+  altitudeM: 1200,
+  measuredBoilingC: null,
+  stations: 12,
+  balanceG: 1,
+};
+const scaleOf = (plan: Plan) => vesselScale(benchSetting(plan, place, new Map()));
+
+/** Relative luminance of a colour, WCAG 2.2. */
+function luminance(rgb: string): number {
+  const parts = rgb.startsWith('#')
+    ? [1, 3, 5].map((i) => parseInt(rgb.slice(i, i + 2), 16))
+    : rgb.match(/[\d.]+/g)!.map(Number);
+  const [r, g, b] = parts.slice(0, 3).map((part) => {
+    const c = part / 255;
+    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b;
+}
+
+describe('the glass', () => {
+  it('fills as the pan gets hotter, most of it above the boil, and never runs over', () => {
+    const scale = scaleOf(examplePlan);
+    let before = 0;
+    for (let celsius = -20; celsius <= 400; celsius += 1) {
+      const fill = scale.fill(celsius);
+      expect(fill).toBeGreaterThanOrEqual(before);
+      expect(fill).toBeLessThanOrEqual(0.97);
+      before = fill;
+    }
+    expect(scale.fill(96)).toBeLessThan(0.25);
+    expect(scale.fill(146) - scale.fill(136)).toBeGreaterThan(0.1);
+    expect(scale.marks.every((mark) => mark > 0 && mark < 1)).toBe(true);
+  });
+
+  it('suits food that never boils, and plans without a temperature', () => {
+    const soup: Plan = {
+      ...examplePlan,
+      thermometer: { in: 'food', smallestDivisionC: 1 },
+      factor: { ...examplePlan.factor, kind: 'number' },
+      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 74, basis: 'as-read' } }],
+    };
+    const scale = scaleOf(soup);
+    expect(scale.fill(74)).toBeGreaterThan(0.6);
+    expect(scale.fill(37)).toBeCloseTo(scale.fill(74) / 2, 1);
+    expect(Number.isFinite(scaleOf({ ...soup, steps: [] }).fill(20))).toBe(true);
+  });
+});
+
+describe('the heat ramp', () => {
+  it('gets steadily darker, so that it reads in grey and on a bad projector', () => {
+    const steps = Array.from({ length: 21 }, (_, i) => luminance(heatColour(i / 20)));
+    for (let i = 1; i < steps.length; i += 1) expect(steps[i]).toBeLessThan(steps[i - 1]!);
+  });
+
+  it('keeps neighbouring levels apart by shade alone', () => {
+    for (const count of [2, 4, 6]) {
+      const shades = Array.from({ length: count }, (_, i) => luminance(levelColour(i, count)));
+      for (let i = 1; i < count; i += 1)
+        expect((shades[i - 1]! + 0.05) / (shades[i]! + 0.05)).toBeGreaterThan(1.2);
+    }
+  });
+});
