@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { complaintsOf } from './console';
 import { field } from './field';
@@ -16,6 +16,20 @@ test.beforeAll(async () => {
   [running, finished, planned] = [idOf('running'), idOf('finished'), idOf('planned')];
 });
 test.afterAll(() => server.remove());
+
+/** What axe finds serious or critical, with the places. */
+async function graveFindings(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .map(
+      (one) =>
+        `${one.id}: ${one.nodes
+          .map((node) => node.html.slice(0, 140))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
+}
 
 const pages: Record<string, { path: () => string; ready: string; phone?: boolean }> = {
   today: { path: () => '/', ready: 'This week' },
@@ -44,21 +58,57 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.goto(server.url + path());
       await expect(page.getByText(ready).first()).toBeVisible();
       await page.waitForTimeout(600);
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const grave = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-      expect(
-        grave.map(
-          (one) =>
-            `${one.id}: ${one.nodes
-              .map((node) => node.html.slice(0, 140))
-              .slice(0, 3)
-              .join(' | ')}`,
-        ),
-      ).toEqual([]);
+      expect(await graveFindings(page)).toEqual([]);
       expect(complaints).toEqual([]);
       await context.close();
     });
   }
+}
+
+const opened: Record<string, { path: () => string; open: (page: Page) => Promise<void> }> = {
+  working: {
+    path: () => '/practicals/practical-honeycomb/plan',
+    open: (page) => page.getByRole('button', { name: /150 °C is .* here/ }).click(),
+  },
+  'step details': {
+    path: () => '/practicals/practical-scones/plan',
+    open: (page) => page.getByRole('button', { name: 'Details of step 2' }).click(),
+  },
+  room: {
+    path: () => '/practicals/practical-honeycomb/plan',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'change the room' }).click();
+      await page.getByRole('dialog').getByLabel('Altitude').fill('high');
+      await page.getByRole('dialog').getByLabel('Name').focus();
+    },
+  },
+  history: {
+    path: () => '/practicals/practical-honeycomb/plan',
+    open: (page) => page.getByRole('button', { name: /^revision/ }).click(),
+  },
+  log: {
+    path: () => `/runs/${finished}/bench`,
+    open: (page) => page.getByRole('button', { name: 'The log' }).click(),
+  },
+  'station codes': {
+    path: () => `/runs/${running}/bench`,
+    open: (page) => page.getByRole('button', { name: 'Pages for the stations' }).click(),
+  },
+  'go anywhere': {
+    path: () => '/',
+    open: (page) => page.getByRole('button', { name: 'Go anywhere' }).click(),
+  },
+};
+
+for (const [name, { path, open }] of Object.entries(opened)) {
+  test(`${name}, opened: no serious or critical finding of axe`, async ({ page }) => {
+    const complaints = complaintsOf(page);
+    await page.goto(server.url + path());
+    await open(page);
+    await page.waitForTimeout(700);
+    expect(await graveFindings(page)).toEqual([]);
+    expect(complaints).toEqual([]);
+  });
 }
 
 test('the plan, the keys and the palette work by keyboard alone', async ({ page }) => {

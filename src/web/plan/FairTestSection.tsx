@@ -124,7 +124,9 @@ function HeldLines() {
       ))}
       <AddLine
         label="Add what is kept the same"
-        placeholder="something else, by how it is kept"
+        placeholder={
+          plan.held.length === 0 ? 'what is kept the same, by how' : 'something else, by how it is kept'
+        }
         onAdd={(text) => {
           const [what = '', ...how] = text.split(/\s+by\s+/);
           edit('held', (was) => ({

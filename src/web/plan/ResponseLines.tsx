@@ -77,7 +77,11 @@ export function ResponseLines() {
       ))}
       <AddLine
         label="Add what is measured"
-        placeholder="something else to measure"
+        placeholder={
+          plan.responses.length === 0
+            ? 'something to measure, such as height in mm'
+            : 'something else to measure'
+        }
         onAdd={(text) => {
           const { name, unit } = nameAndUnit(text);
           edit('responses', (was) => ({

@@ -28,7 +28,7 @@ const look = {
   fieldSizing: 'content',
   maxWidth: '100%',
   resize: 'none',
-  '&:hover': { borderBottomColor: 'strongRule' },
+  '&:hover, &:placeholder-shown': { borderBottomColor: 'strongRule' },
   '&:focus': { outline: 'none', borderBottom: '1px solid', borderBottomColor: 'glass', bg: 'glassWash' },
   '&[aria-invalid=true]': { borderBottom: '2px solid', borderBottomColor: 'ember' },
 } as const;

@@ -25,6 +25,13 @@ const look = {
 const Input = chakra('input', { base: look });
 const Select = chakra('select', { base: look });
 
+/** “Altitude is “90000”; allowed: a number from −430 to 6000 m”. */
+function saidOf(label: string, error: { message?: string; ref?: unknown }): string {
+  const typed = (error.ref as { value?: string } | undefined)?.value ?? '';
+  const allowed = (error.message ?? '').replace(/-(?=\d)/g, '−');
+  return `${label} is ${typed === '' ? 'empty' : `“${typed}”`}; allowed: ${allowed}`;
+}
+
 /** A labelled line of a form, with what is allowed below it when the value is refused. */
 export function FormLine({ label, unit, hint, error, options, ref, ...rest }: FormLineProps) {
   const id = useId();
@@ -65,7 +72,7 @@ export function FormLine({ label, unit, hint, error, options, ref, ...rest }: Fo
           color={error ? 'ember' : 'soft'}
           fontWeight={error ? 'medium' : 'normal'}
         >
-          {error?.message ? `Allowed: ${error.message}` : hint}
+          {error?.message ? saidOf(label, error) : hint}
         </Box>
       )}
     </Box>

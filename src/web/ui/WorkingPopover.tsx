@@ -73,9 +73,9 @@ export function WorkingPopover({
             boxShadow="lg"
           >
             <Popover.Body p="4">
-              <Text fontFamily="heading" fontWeight="semibold" mb="1">
+              <Popover.Title fontFamily="heading" fontWeight="semibold" mb="1">
                 {title}
-              </Text>
+              </Popover.Title>
               <WorkingLines working={working} />
             </Popover.Body>
           </Popover.Content>
