@@ -23,7 +23,10 @@ test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is 
   const before = await number(3).textContent();
   await expect.poll(() => number(3).textContent()).not.toBe(before);
 
-  await page.getByRole('button', { name: '×60' }).click();
+  // By keyboard: Enter on a button is the button’s own, not the quick line’s.
+  await page.getByRole('button', { name: '×60' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: '×60' })).toHaveAttribute('aria-pressed', 'true');
   const quick = field(page, 'Quick line');
   // Typing must stay possible while 360 readings a second come in.
   const typed = performance.now();

@@ -80,6 +80,24 @@ test('tasting is stopped in the laboratory and not in the food room; the targets
   await expect(remark).toBeVisible();
 });
 
+test('a run that is planned takes over the plan as it was edited since', async ({ page }) => {
+  const runs = await server.json<{ id: string; title: string }[]>('/api/runs');
+  const run = runs.find((one) => one.title.startsWith('Pear'))!.id;
+  await page.goto(`${server.url}/practicals/practical-pears/plan?run=${run}`);
+  await page.getByRole('button', { name: 'Remove level both, ½ % each' }).click();
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: /^Run/ }).click();
+  const notice = page.getByRole('status').filter({ hasText: 'The plan has been edited since' });
+  await expect(notice).toContainText('this run is at revision 1, the plan at 2');
+  await expect(notice).toContainText(
+    'levels: water only (control), citric acid 1 %, ascorbic acid 1 %, both, ½ % each → water only',
+  );
+  await notice.getByRole('button').click();
+  await expect(notice).toBeHidden();
+  await expect(page.getByText('both, ½ % each')).toBeHidden();
+  expect(server.query('SELECT revision FROM runs WHERE id = ?', run)).toEqual([{ revision: 2 }]);
+});
+
 test('on a narrow screen the remarks stand below the sheet, and nothing runs out of it', async ({ page }) => {
   await page.setViewportSize({ width: 800, height: 1000 });
   await page.goto(`${server.url}/practicals/practical-scones/plan`);

@@ -70,7 +70,8 @@ test('by touch: a reading in either unit, its correction, a step done and taken 
   await field(page, 'snap force in N').fill('3,4');
   await page.getByRole('button', { name: 'Keep 3.4' }).tap();
   await expect(page.getByText('✓ 3.4 N')).toBeVisible();
-  expect(bodies(9, 'measurement')).toMatchObject([{ responseId: 'snap', value: 3.4 }]);
+  // The tick says that it is kept here; the board has it a moment later.
+  await expect.poll(() => bodies(9, 'measurement')).toMatchObject([{ responseId: 'snap', value: 3.4 }]);
   await expect(page.getByRole('status').filter({ hasText: 'on the board' })).toContainText('6 on the board');
   expect(complaints).toEqual([]);
 });

@@ -43,7 +43,7 @@ function list(): object {
 }
 
 /** The problem as it goes to standard error. */
-function problemOf({ field, value, allowed, message }: RefusedValue): object {
+function problemOf({ field, pointer, value, allowed, message }: RefusedValue): object {
   const given =
     value === undefined ? null : typeof value === 'number' && !Number.isFinite(value) ? String(value) : value;
   return {
@@ -53,7 +53,7 @@ function problemOf({ field, value, allowed, message }: RefusedValue): object {
     field,
     value: given,
     allowed,
-    errors: [{ pointer: `/${field}`, field, value: given, allowed }],
+    errors: [{ pointer, field, value: given, allowed }],
   };
 }
 

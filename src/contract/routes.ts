@@ -11,6 +11,7 @@ export const routes = {
   runs: '/api/runs',
   run: (id: string) => `/api/runs/${id}`,
   runLayout: (id: string) => `/api/runs/${id}/layout`,
+  runRevision: (id: string) => `/api/runs/${id}/revision`,
   runStart: (id: string) => `/api/runs/${id}/start`,
   runFinish: (id: string) => `/api/runs/${id}/finish`,
   runClock: (id: string) => `/api/runs/${id}/clock`,

@@ -28,6 +28,11 @@ export class NewLayout {
   @Whole(0, 4_294_967_295) seed!: number;
 }
 
+/** Takes a run that has not begun to another revision of its plan. */
+export class OtherRevision {
+  @Whole(1, 1e9) revision!: number;
+}
+
 /** How fast a simulated run goes. */
 export class ClockSpeed {
   @OneOf([1, 10, 60]) speed!: number;

@@ -14,6 +14,11 @@ export class RefusedValue extends Error {
     this.value = value;
     this.allowed = allowed;
   }
+
+  /** The field as a JSON pointer: `values[1]` is `/values/1`. */
+  get pointer(): string {
+    return `/${this.field.replace(/\[(\d+)\]/g, '/$1')}`;
+  }
 }
 
 function printable(value: unknown): string {

@@ -51,6 +51,12 @@ const described: readonly Described[] = [
     summary: 'Draws the layout anew, before the start',
     body: 'NewLayout',
   },
+  {
+    method: 'post',
+    path: '/api/runs/{id}/revision',
+    summary: 'Takes it to another revision of its plan, before the start',
+    body: 'OtherRevision',
+  },
   { method: 'post', path: '/api/runs/{id}/start', summary: 'Starts it' },
   { method: 'post', path: '/api/runs/{id}/finish', summary: 'Finishes it' },
   {

@@ -55,7 +55,7 @@ export function problemHandler(log: { error(details: object, text: string): void
 function documentFor(error: unknown): ProblemDocument {
   if (error instanceof Problem) return error.document;
   if (error instanceof RefusedValue) {
-    return refusedField(`/${error.field}`, error.value, error.allowed).document;
+    return refusedField(error.pointer, error.value, error.allowed).document;
   }
   const { status, type } = error as { status?: number; type?: string };
   if (type === 'entity.parse.failed') {

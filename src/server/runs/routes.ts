@@ -1,6 +1,6 @@
 import type { Router } from 'express';
 import { routes } from '../../contract/routes';
-import { ClockSpeed, NewLayout, NewRun, type Run, type RunNow } from '../../contract/runs';
+import { ClockSpeed, NewLayout, NewRun, OtherRevision, type Run, type RunNow } from '../../contract/runs';
 import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Runs } from './runs';
@@ -34,6 +34,10 @@ export function runRoutes(router: Router, runs: Runs, events: RunEvents, now: ()
   router.post(routes.runLayout(':id'), async (request, response) => {
     const { seed } = bodyOf(NewLayout, request);
     response.json(told(await runs.redraw(request.params.id as string, seed)));
+  });
+  router.post(routes.runRevision(':id'), async (request, response) => {
+    const { revision } = bodyOf(OtherRevision, request);
+    response.json(told(await runs.takeRevision(request.params.id as string, revision)));
   });
   router.post(routes.runStart(':id'), async (request, response) => {
     const run = await runs.start(request.params.id as string);

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { examplePlan } from '../../core/practical';
 import { entryAt, readingOf, runningApp, startedRun } from '../testing/running-app';
 
 describe('the life of a run', () => {
@@ -45,6 +46,50 @@ describe('the life of a run', () => {
         const refused = await server.send('POST', '/api/runs', { ...planned, id: 'x', [field]: value });
         expect(refused.body).toMatchObject({ errors: [{ field, value }] });
       }
+    } finally {
+      await server.stop();
+    }
+  });
+
+  it('follows room and plan until it begins', async () => {
+    const server = await runningApp();
+    try {
+      await startedRun(server);
+      const planned = {
+        id: 'next',
+        practicalId: 'honeycomb',
+        revision: 1,
+        roomId: 'kitchen',
+        classId: '9b',
+        startsAt: Date.now(),
+        stations: 8,
+        probes: 'simulated',
+        seed: 1,
+      };
+      await server.send('POST', '/api/runs', planned);
+      const [{ id: roomId, ...room }] = (await server.get('/api/rooms')).body as [{ id: string }];
+      await server.send('PUT', `/api/rooms/${roomId}`, { ...room, measuredBoilingC: 95.7 });
+      expect((await server.get('/api/runs/next')).body).toMatchObject({
+        run: { place: { measuredBoilingC: 95.7 } },
+      });
+
+      const edit = (basedOn: number, plan: object) =>
+        server.send('POST', '/api/practicals/honeycomb/revisions', {
+          basedOn,
+          plan: { ...examplePlan, ...plan },
+        });
+      const take = (id: string, revision: number) =>
+        server.send('POST', `/api/runs/${id}/revision`, { revision });
+      await edit(1, { factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) } });
+      const taken = (await take('next', 2)).body as {
+        run: { revision: number; allocation: { levelId: string }[] };
+      };
+      expect(taken.run.revision).toBe(2);
+      expect(new Set(taken.run.allocation.map((one) => one.levelId)).size).toBe(2);
+      await edit(2, { formula: [] });
+      expect((await take('next', 3)).body).toMatchObject({ errors: [{ field: 'revision', value: 3 }] });
+      await server.send('POST', '/api/runs/next/start', {});
+      expect((await take('next', 1)).status).toBe(409);
     } finally {
       await server.stop();
     }

@@ -100,6 +100,8 @@ export class Runs {
     const row = (await this.#rows().where('runs.id', id).first()) as RunRow | undefined;
     if (!row) throw notFound('run', id);
     const run = runOf(row);
+    // Until it begins, a run takes its room as it is today.
+    if (run.status === 'planned') return { ...run, place: placeOf(await this.#rooms.one(run.roomId)) };
     this.#kept.set(id, run);
     return run;
   }
@@ -115,12 +117,7 @@ export class Runs {
   async add(wanted: NewRun): Promise<Run> {
     const known = (await this.#rows().where('runs.id', wanted.id).first()) as RunRow | undefined;
     if (known) return runOf(known);
-    const revision = await this.#knex('revisions')
-      .where({ practical_id: wanted.practicalId, number: wanted.revision })
-      .first<{ plan: string } | undefined>();
-    if (!revision)
-      throw refusedField('/revision', wanted.revision, `a revision of practical ${wanted.practicalId}`);
-    const plan = JSON.parse(revision.plan) as Plan;
+    const plan = await this.#planOf(wanted.practicalId, wanted.revision);
     const room = await this.#rooms.one(wanted.roomId).catch(() => {
       throw refusedField('/roomId', wanted.roomId, 'a room of this school');
     });
@@ -128,13 +125,6 @@ export class Runs {
       throw refusedField('/classId', wanted.classId, 'a class of this school');
     });
     const place: Place = placeOf(room);
-    if (plan.factor.levels.length === 0) {
-      throw refusedField(
-        '/revision',
-        wanted.revision,
-        'a plan with at least one level to give to the stations',
-      );
-    }
     if (wanted.probes === 'simulated' && !canSimulate(plan, place)) {
       throw refusedField(
         '/probes',
@@ -166,6 +156,22 @@ export class Runs {
     return this.#update(id, {
       seed,
       allocation: JSON.stringify(layout(run.plan, run.stations.length, seed)),
+    });
+  }
+
+  /** Takes a run to another revision of its plan, before the start; the layout is drawn from the same seed. */
+  async takeRevision(id: string, revision: number): Promise<Run> {
+    const run = await this.one(id);
+    if (run.status !== 'planned') {
+      throw new Problem(409, 'Already started', 'A run stays with the revision it was started with.');
+    }
+    const plan = await this.#planOf(run.practicalId, revision);
+    if (run.probes === 'simulated' && !canSimulate(plan, run.place)) {
+      throw refusedField('/revision', revision, 'a plan with a boiling syrup: this run is to be simulated');
+    }
+    return this.#update(id, {
+      revision,
+      allocation: JSON.stringify(layout(plan, run.stations.length, run.seed)),
     });
   }
 
@@ -213,6 +219,19 @@ export class Runs {
   /** Forgets what is kept in memory of a run; it was written by someone else. */
   forget(id: string): void {
     this.#kept.delete(id);
+  }
+
+  /** The plan of a revision that stations can be given levels of. */
+  async #planOf(practicalId: string, revision: number): Promise<Plan> {
+    const row = await this.#knex('revisions')
+      .where({ practical_id: practicalId, number: revision })
+      .first<{ plan: string } | undefined>();
+    if (!row) throw refusedField('/revision', revision, `a revision of practical ${practicalId}`);
+    const plan = JSON.parse(row.plan) as Plan;
+    if (plan.factor.levels.length === 0) {
+      throw refusedField('/revision', revision, 'a plan with at least one level to give to the stations');
+    }
+    return plan;
   }
 
   async #update(id: string, columns: Record<string, unknown>): Promise<Run> {

@@ -124,6 +124,7 @@ function HeldLines() {
       ))}
       <AddLine
         label="Add what is kept the same"
+        full={plan.held.length >= 20}
         placeholder={
           plan.held.length === 0 ? 'what is kept the same, by how' : 'something else, by how it is kept'
         }
@@ -168,6 +169,7 @@ function NotedLines() {
         ))}
         <AddLine
           label="Add what is noted"
+          full={plan.noted.length >= 20}
           placeholder="what can’t be held"
           onAdd={(what) => edit('noted', (was) => ({ ...was, noted: [...was.noted, { id: newId(), what }] }))}
         />

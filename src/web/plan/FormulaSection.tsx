@@ -72,6 +72,8 @@ export function FormulaSection() {
       >
         <AddLine
           label="Add an ingredient"
+          most={80}
+          full={plan.formula.length >= 40}
           placeholder="an ingredient, such as 120 g caster sugar"
           onAdd={(text) => {
             const parsed = readIngredient(text);

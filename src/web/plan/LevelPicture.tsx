@@ -53,6 +53,7 @@ export function LevelPicture() {
       <Flex wrap="wrap" columnGap="4" rowGap="1" align="baseline" color="soft" fontSize="sm">
         <AddLine
           label="Add a level"
+          full={levels.length >= 12}
           placeholder={plan.factor.kind === 'words' ? 'a level' : 'a level, such as 150'}
           onAdd={(text) =>
             addLevel(plan.factor, text, (level) =>

@@ -71,6 +71,8 @@ export function MethodSection() {
       <Box mt="1.5" pl="10">
         <AddLine
           label="Add a step"
+          most={600}
+          full={plan.steps.length >= 40}
           placeholder="a step, such as Heat without stirring, 20 min"
           onAdd={(text) => edit('steps', (was) => ({ ...was, steps: [...was.steps, newStep(text)] }))}
         />

@@ -77,6 +77,8 @@ export function ResponseLines() {
       ))}
       <AddLine
         label="Add what is measured"
+        most={80}
+        full={plan.responses.length >= 12}
         placeholder={
           plan.responses.length === 0
             ? 'something to measure, such as height in mm'

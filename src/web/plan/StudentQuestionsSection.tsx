@@ -46,6 +46,8 @@ export function StudentQuestionsSection() {
       </Box>
       <AddLine
         label="Add a question for students"
+        most={400}
+        full={plan.studentQuestions.length >= 20}
         placeholder="a question for students"
         onAdd={(text) =>
           edit('student-questions', (was) => ({ ...was, studentQuestions: [...was.studentQuestions, text] }))

@@ -42,14 +42,19 @@ const Input = chakra('input', {
 interface AddLineProps {
   label: string;
   placeholder: string;
+  /** Longest line, characters. */
+  most?: number;
+  /** The list holds all it can: no open line. */
+  full?: boolean;
   /** Adds the line, or answers why it cannot. */
   onAdd(text: string): string | void;
 }
 
 /** An open line at the end of a list: type, Enter, and it is one more. What is refused stays typed. */
-export function AddLine({ label, placeholder, onAdd }: AddLineProps) {
+export function AddLine({ label, placeholder, most = 120, full = false, onAdd }: AddLineProps) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | null>(null);
+  if (full) return null;
   const add = () => {
     if (text.trim() === '') return;
     const refused = onAdd(text.trim());
@@ -62,6 +67,7 @@ export function AddLine({ label, placeholder, onAdd }: AddLineProps) {
         aria-label={label}
         aria-invalid={error !== null}
         placeholder={`+ ${placeholder}`}
+        maxLength={most}
         value={text}
         maxW="100%"
         onChange={(event) => {

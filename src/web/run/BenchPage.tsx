@@ -30,7 +30,11 @@ function OpenBench({ live }: { live: LiveRun }) {
       keys={quickLineKeys}
       fits={run.status !== 'planned'}
     >
-      {run.status === 'planned' ? <PlannedRun run={run} onRun={live.setRun} /> : <Bench live={live} />}
+      {run.status === 'planned' ? (
+        <PlannedRun run={run} practical={practical} onRun={live.setRun} />
+      ) : (
+        <Bench live={live} />
+      )}
     </PracticalFrame>
   );
 }

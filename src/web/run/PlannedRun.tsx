@@ -1,20 +1,34 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import type { Practical } from '../../contract/practicals';
 import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
-import { levelLabel, levelOf, levelsInOrder, targetOf, temperatureStep } from '../../core/practical';
+import {
+  changesBetween,
+  levelLabel,
+  levelOf,
+  levelsInOrder,
+  targetOf,
+  temperatureStep,
+} from '../../core/practical';
 import { request, sayError } from '../api/request';
 import { levelColour } from '../theme/heat-scale';
 import { BeforeTheBell } from '../today/BeforeTheBell';
-import { MainButton, QuietButton } from '../ui/Button';
+import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
 import { StationPages } from './StationPages';
 
+interface PlannedRunProps {
+  run: Run;
+  practical: Practical;
+  onRun(run: RunNow): void;
+}
+
 /** A run before its start: who does what where, drawn by lot, and the button that starts it. */
-export function PlannedRun({ run, onRun }: { run: Run; onRun(run: RunNow): void }) {
+export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
   const [error, setError] = useState<string | null>(null);
   const [pages, setPages] = useState(false);
   const now = useNow(10_000);
@@ -84,6 +98,23 @@ export function PlannedRun({ run, onRun }: { run: Run; onRun(run: RunNow): void 
             );
           })}
         </Box>
+        {practical.number !== run.revision && (
+          <Box mt="5">
+            <Notice kind="kept">
+              The plan has been edited since: this run is at revision {run.revision}, the plan at{' '}
+              {practical.number}.{' '}
+              {changesBetween(plan, practical.plan)
+                .map(({ section, what }) => `${section}: ${what}`)
+                .slice(0, 4)
+                .join(' · ')}{' '}
+              <WordButton
+                onClick={() => void post(routes.runRevision(run.id), { revision: practical.number })}
+              >
+                take the plan as it is now
+              </WordButton>
+            </Notice>
+          </Box>
+        )}
         {error && (
           <Box mt="4">
             <Notice kind="stop">{error}</Notice>

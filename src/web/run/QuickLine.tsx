@@ -24,7 +24,12 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
   const [line, setLine] = useState('');
   const [kept, setKept] = useState<string | null>(null);
   const [past, setPast] = useState<string[]>([]);
-  useHotkeys('enter', () => input.current?.focus(), { preventDefault: true });
+  useHotkeys('enter', () => input.current?.focus(), {
+    preventDefault: true,
+    // On a button or a link Enter is its own.
+    ignoreEventWhen: ({ target }) =>
+      (target as HTMLElement).closest('button, a, summary, [role=dialog]') !== null,
+  });
 
   const understood = readQuickLine(line, context);
   const completions = completionsOf(line, context);

@@ -187,8 +187,8 @@ const isNews = ({ elapsedS, lengthS, lookInS }: Countdown) =>
   elapsedS >= lengthS || (lookInS !== null && lookInS > -120);
 
 function Silence({ state }: { state: StationState }) {
-  const { silentS, heating } = state;
-  if (silentS === null) return null;
+  const { silentS, heating, phase } = state;
+  if (silentS === null || phase === 'finished') return null;
   const late = heating && silentS >= 60;
   return (
     <Box

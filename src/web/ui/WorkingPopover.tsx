@@ -64,6 +64,7 @@ export function WorkingPopover({
       <Portal>
         <Popover.Positioner>
           <Popover.Content
+            aria-label={title}
             bg="raised"
             color="ink"
             borderWidth="1px"
@@ -73,9 +74,9 @@ export function WorkingPopover({
             boxShadow="lg"
           >
             <Popover.Body p="4">
-              <Popover.Title fontFamily="heading" fontWeight="semibold" mb="1">
+              <Text fontFamily="heading" fontWeight="semibold" mb="1">
                 {title}
-              </Popover.Title>
+              </Text>
               <WorkingLines working={working} />
             </Popover.Body>
           </Popover.Content>
