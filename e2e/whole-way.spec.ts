@@ -101,6 +101,9 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(dialog).toContainText('Water boils here at 96.0 °C (204.8 °F)');
     await dialog.getByRole('button', { name: 'Keep the room' }).click();
     await expect(dialog).toBeHidden();
+    await expect(margin(page)).toContainText('150 °C is a stage of boiling syrup');
+    await page.getByRole('button', { name: 'the thermometer is in the syrup' }).click();
+    await expect(margin(page)).not.toContainText('is a stage of boiling syrup');
     // 1200 m: 150 °C at sea level is 146.0 °C here, 294.8 °F.
     await expect(page.getByRole('button', { name: /150 °C is 146.0 °C here/ })).toBeVisible();
     await expect(page.getByText('294.8 °F')).toBeVisible();

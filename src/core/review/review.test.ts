@@ -56,6 +56,11 @@ const faults: Record<string, Plan> = {
   },
   'thermometer-too-coarse': { ...examplePlan, thermometer: { in: 'syrup', smallestDivisionC: 2 } },
   'thermometer-missing': { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } },
+  'syrup-not-in-formula': {
+    ...examplePlan,
+    formula: [{ id: 'milk', name: 'Milk', amount: 500, unit: 'ml', job: 'gel' }],
+  },
+  'syrup-not-followed': { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 1 } },
   'nothing-held': { ...examplePlan, held: [] },
   'held-without-how': { ...examplePlan, held: [{ id: 'h', what: 'the pan', how: '' }] },
   'ingredient-unused': {
@@ -118,6 +123,25 @@ describe('the margin', () => {
       expect(JSON.stringify(plan)).toBe(before);
     }
     expect(taken).toBeGreaterThanOrEqual(15);
+  });
+
+  it('finds hot sugar by what is done, wherever the thermometer is said to be', () => {
+    const bare = withStep(examplePlan, 'boil', { hazards: [] });
+    for (const dip of ['food', 'none'] as const) {
+      const plan: Plan = { ...bare, thermometer: { in: dip, smallestDivisionC: 1 } };
+      expect(open(plan)[0], dip).toMatchObject({ id: 'hot-sugar-cautions', rank: 'stop' });
+    }
+    const worded: Plan = {
+      ...newPlan('Caramel', null),
+      steps: [{ ...bare.steps[1]!, text: 'Melt and boil the sugar.', endpoint: { kind: 'time' } }],
+    };
+    expect(kinds(worded)).toContain('hot-sugar-cautions');
+    const dough: Plan = {
+      ...bare,
+      factor: { ...bare.factor, levels: [{ id: 'a', value: 35, words: '', control: true }] },
+      steps: bare.steps.slice(0, 2),
+    };
+    expect(kinds(dough)).not.toContain('hot-sugar-cautions');
   });
 
   it('stops tasting in a laboratory, and only there', () => {

@@ -23,7 +23,12 @@ import {
 } from './rules/measuring';
 import { predictionIsMade, questionIsAsked } from './rules/question';
 import { hazardsAreNamed, hotSugarIsCautioned, nobodyTastesInALaboratory } from './rules/safety';
-import { boilingPointIsMeasured, endpointsAreLocal, levelsAreSyrup } from './rules/temperature';
+import {
+  boilingPointIsMeasured,
+  endpointsAreLocal,
+  levelsAreSyrup,
+  thermometerSuitsTheFormula,
+} from './rules/temperature';
 import { levelsAreUsed, looksComeEarly, methodFitsThePeriod, stepsHaveMinutes } from './rules/time';
 
 /** Every rule of the margin, in the order of the sheet. A new rule is a new line. */
@@ -40,6 +45,7 @@ const rules: readonly Rule[] = [
   responsesHaveUnits,
   responsesHaveInstruments,
   thermometerTellsLevelsApart,
+  thermometerSuitsTheFormula,
   boilingPointIsMeasured,
   somethingIsHeld,
   heldConstantsSayHow,

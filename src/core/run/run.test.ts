@@ -174,6 +174,14 @@ describe('the state of a station', () => {
     expect(callsFor(setting, [state], 'C').map((call) => call.id)).toEqual(['plateau']);
   });
 
+  it('has no hole between the boil and the first stage: a syrup there is not warming up', () => {
+    for (let celsius = setting.boilingC - 1; celsius < setting.boilingC + 7; celsius += 0.01) {
+      const notebook = new Notebook(zero, [4]);
+      notebook.add([entry(4, 10, reading(celsius))]);
+      expect(stationState(setting, notebook, 4, zero + 11_000).words).toMatch(/water boiling off|thread/);
+    }
+  });
+
   it('calls the station soon, then at target, then past it', () => {
     const target = 150 - (99.974 - setting.boilingC);
     const at = (celsius: number) => {

@@ -228,7 +228,7 @@ function wordsFor(setting: BenchSetting, celsius: number, plateau: Plateau | nul
   if (setting.plan.thermometer.in === 'syrup') {
     const stage = sugarStageAt(celsius, setting.boilingC);
     if (stage.stageId !== 'below-thread') return stage.words;
-    if (isNearBoiling(celsius, setting.boilingC)) return 'water boiling off';
+    if (celsius >= setting.boilingC - nearBoiling.below) return 'water boiling off';
     return celsius < 40 ? 'dissolving' : 'warming up';
   }
   if (plateau) return `level near ${formatTemperature(plateau.levelC, 'C', 0)}`;

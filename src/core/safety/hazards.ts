@@ -35,7 +35,9 @@ export const hazards = {
   knife: {
     name: 'knife',
     caution: 'Bridge or claw hold, board on a damp cloth, guard on when idle, carried point down.',
-    signs: /\b(slice\w*|chop\w*|cut|cuts|cutting|knife|knives|peel\w*|core the)\b/i,
+    // To slice, not the slices.
+    signs:
+      /\b((?<!\b(a|an|the|each|every|one|per|of|this|that|your) )slice|slicing|chop|chopping|dice|cut|cutting|knife|knives|peel|peeling|core the)\b/i,
   },
   'hot-acid': {
     name: 'hot acid vapour',

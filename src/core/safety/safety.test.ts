@@ -6,6 +6,7 @@ const found = (sentence: string) => hazardIds.filter((id) => hazards[id].signs.t
 describe('signs of danger in a step’s words', () => {
   it.each([
     ['Slice the pear 5 mm thick.', ['knife']],
+    ['Weigh the slices, then hold each slice against the card.', []],
     ['Deep-fry until golden.', ['hot-oil']],
     ['Bake 12 min on the middle shelf.', ['hot-dish']],
     ['Boil the sugar syrup; do not stir.', ['hot-sugar']],

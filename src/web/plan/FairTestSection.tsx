@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { NotebookPen } from 'lucide-react';
 import { formatNumber } from '../../core/format';
-import type { FactorKind, Plan, Thermometer } from '../../core/practical';
+import { syrupOfFormula, type FactorKind, type Plan, type Thermometer } from '../../core/practical';
+import { seaLevelBoilingC } from '../../core/water';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { LevelPicture } from './LevelPicture';
@@ -81,7 +82,7 @@ function withKind(plan: Plan, kind: FactorKind): Plan {
   });
   const thermometer: Thermometer =
     kind === 'target' && plan.thermometer.in === 'none'
-      ? { ...plan.thermometer, in: 'syrup' }
+      ? { ...plan.thermometer, in: syrupOfFormula(plan, seaLevelBoilingC) ? 'syrup' : 'food' }
       : plan.thermometer;
   return { ...plan, thermometer, factor: { ...plan.factor, kind, levels } };
 }

@@ -153,14 +153,6 @@ function LevelColumn({ level, colour, count }: { level: Level; colour: string; c
             {factor.kind === 'target' ? '°C' : factor.unit}
           </Box>
         )}
-        <Box position="absolute" right="0" top="2px" bg="sheet">
-          <RemoveButton
-            what={`level ${label}`}
-            onClick={() =>
-              edit(`level-${level.id}-gone`, (was) => withLevels(was, without(was.factor.levels, level.id)))
-            }
-          />
-        </Box>
       </Flex>
       <Box
         asChild
@@ -189,6 +181,14 @@ function LevelColumn({ level, colour, count }: { level: Level; colour: string; c
             style={{ background: colour }}
           />
         </button>
+      </Box>
+      <Box position="absolute" left="calc(50% + 17px)" top="31px">
+        <RemoveButton
+          what={`level ${label}`}
+          onClick={() =>
+            edit(`level-${level.id}-gone`, (was) => withLevels(was, without(was.factor.levels, level.id)))
+          }
+        />
       </Box>
       <Box fontSize="xs" color="soft" h="18px" lineHeight="18px" fontWeight="semibold">
         {level.control ? 'control' : ''}

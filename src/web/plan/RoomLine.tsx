@@ -38,11 +38,11 @@ export function RoomLine() {
         {place && (
           <Box as="span" color="soft">
             {place.kind === 'laboratory' ? 'science laboratory' : 'food room'}
-            {place.altitudeM !== null && `, ${formatNumber(place.altitudeM)} m`}
+            {place.altitudeM !== null && `, ${formatNumber(place.altitudeM)} m`};
           </Box>
         )}
         <Box as="span" color="soft">
-          · water boils at <strong>{formatTemperature(boiling.boilingC)}</strong> (
+          water boils at <strong>{formatTemperature(boiling.boilingC)}</strong> (
           {formatTemperature(boiling.boilingC, 'F')}), {basisWords[boiling.basis]}
         </Box>
         {room && (

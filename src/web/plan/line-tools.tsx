@@ -14,6 +14,7 @@ export function RemoveButton({ what, onClick }: { what: string; onClick(): void 
       css={{
         minW: '24px',
         minH: '24px',
+        bg: 'sheet',
         opacity: 0,
         '[role=group]:hover &, [role=group]:focus-within &, &:focus-visible': { opacity: 1 },
         '@media (hover: none)': { opacity: 1 },

@@ -34,7 +34,15 @@ const look = {
 } as const;
 
 const Line = chakra('input', { base: look });
-const Lines = chakra('textarea', { base: { ...look, display: 'block', width: '100%', lineHeight: '1.4' } });
+const Lines = chakra('textarea', {
+  base: {
+    ...look,
+    display: 'block',
+    width: '100%',
+    lineHeight: '1.4',
+    '@supports not (field-sizing: content)': { minHeight: '3em' },
+  },
+});
 
 /**
  * A field that reads as a line of the sheet until it is touched. What cannot be a value stays in the field with
@@ -100,7 +108,12 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
       ) : (
         <Line
           {...shared}
-          css={{ minWidth: `${chars ?? 1}ch`, textAlign: align, ...css }}
+          css={{
+            minWidth: `${chars ?? 1}ch`,
+            textAlign: align,
+            '@supports not (field-sizing: content)': { width: `${Math.max(chars ?? 1, text.length) + 1}ch` },
+            ...css,
+          }}
           onChange={(event) => change(event.target.value)}
         />
       )}

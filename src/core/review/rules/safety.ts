@@ -1,18 +1,37 @@
 import { capitalised } from '../../format';
-import { temperatureStep, type Plan, type Step } from '../../practical';
+import { syrupOfFormula, temperatureStep, type Plan, type Step } from '../../practical';
 import { hazards, type HazardId, whoDecides } from '../../safety';
 import { sugarStagesSource } from '../../sugar';
+import { seaLevelBoilingC } from '../../water';
 import { workingOf } from '../../working';
 import type { Rule } from '../remark';
 
 /** Above this a thermometer is in hot sugar, whatever the words say, °C. */
 const hotSugarC = 105;
 
-const isHotSugar = (plan: Plan, step: Step) =>
-  plan.thermometer.in === 'syrup' &&
-  (step.endpoint.kind === 'level' ||
-    (step.endpoint.kind === 'temperature' && step.endpoint.celsius >= hotSugarC) ||
-    hazards['hot-sugar'].signs.test(step.text));
+/** Sugar boiled on purpose, whatever else the plan says. */
+const boiledSugar =
+  /\b((boiling|hot|molten|melted) (sugar|syrup|caramel|toffee)|boil\w* (the )?(sugar|syrup|caramel|toffee)|caramelis\w+ (the )?sugar|make (a |the )?caramel)\b/i;
+
+/**
+ * Hot sugar is found by what is done, not only by where the thermometer is said to be: a step that ends hotter than
+ * watery food can get while sugar and water are in the pan, or words for boiled sugar.
+ */
+function isHotSugar(plan: Plan, step: Step): boolean {
+  const endC =
+    step.endpoint.kind === 'temperature'
+      ? step.endpoint.celsius
+      : step.endpoint.kind === 'level' && plan.factor.kind === 'target'
+        ? Math.max(...plan.factor.levels.map((level) => level.value ?? 0), 0)
+        : 0;
+  const inSyrup = plan.thermometer.in === 'syrup';
+  const endsHot = endC >= hotSugarC && !hazards['hot-dish'].signs.test(step.text);
+  return (
+    (endsHot && (inSyrup || syrupOfFormula(plan, seaLevelBoilingC) !== null)) ||
+    (inSyrup && hazards['hot-sugar'].signs.test(step.text)) ||
+    boiledSugar.test(step.text)
+  );
+}
 
 /** Hot sugar without its cautions. */
 export const hotSugarIsCautioned: Rule = ({ plan }) => {

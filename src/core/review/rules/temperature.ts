@@ -1,5 +1,14 @@
 import { formatNumber, formatTemperature, listed } from '../../format';
-import { boilingIn, targetOf, workingOfTarget, type Plan, type Step } from '../../practical';
+import {
+  boilingIn,
+  syrupOfFormula,
+  targetOf,
+  temperatureStep,
+  workingOfTarget,
+  type Plan,
+  type Step,
+  type Thermometer,
+} from '../../practical';
 import { hazards } from '../../safety';
 import { sugarStages, sugarStagesSource } from '../../sugar';
 import { seaLevelBoilingC } from '../../water';
@@ -92,6 +101,55 @@ export const levelsAreSyrup: Rule = ({ plan }) => {
           factor: { ...was.factor, levels: was.factor.levels.filter((level) => (level.value ?? 0) < burnt) },
         }),
       },
+    },
+  ];
+};
+
+const dippedIn = (where: Thermometer['in']) => (was: Plan) => ({
+  ...was,
+  thermometer: { ...was.thermometer, in: where },
+});
+
+/** A thermometer said to be in boiling syrup where none boils, or in food where a syrup does. */
+export const thermometerSuitsTheFormula: Rule = ({ plan, place }) => {
+  const { boilingC } = boilingIn(place);
+  const syrup = syrupOfFormula(plan, boilingC);
+  const at = { section: 'fair-test' as const, item: 'thermometer' };
+  if (plan.thermometer.in === 'syrup' && plan.formula.length > 0 && syrup === null) {
+    return [
+      {
+        id: 'syrup-not-in-formula',
+        rank: 'check',
+        at,
+        what: 'No syrup boils in this formula',
+        why: 'Only boiling syrup follows the local boiling point. In any other food a temperature is the same everywhere.',
+        working: workingOf(['a syrup needs an amount of sugar and an amount of water in the formula']),
+        remedy: { label: 'the thermometer is in food', apply: dippedIn('food') },
+      },
+    ];
+  }
+  const hottest = Math.max(
+    ...(plan.factor.kind === 'target' ? plan.factor.levels.map((level) => level.value ?? 0) : [0]),
+    ...plan.steps.map(({ endpoint }) => (endpoint.kind === 'temperature' ? endpoint.celsius : 0)),
+  );
+  const isStage = hottest >= sugarStages[0]!.lowC && hottest < sugarStages.at(-1)!.lowC;
+  if (plan.thermometer.in !== 'food' || syrup === null || !temperatureStep(plan) || !isStage) return [];
+  if (plan.steps.some((step) => hazards['hot-dish'].signs.test(step.text))) return [];
+  return [
+    {
+      id: 'syrup-not-followed',
+      rank: 'check',
+      at,
+      what: `${formatNumber(hottest)} °C is a stage of boiling syrup`,
+      why: `Water boils at ${formatTemperature(boilingC)} here, and syrup as much lower than at sea level; a thermometer in food is not corrected for that.`,
+      working: workingOf(
+        [
+          { text: 'water boils here at', value: boilingC, unit: '°C' },
+          { text: 'lower than at sea level by', value: seaLevelBoilingC - boilingC, unit: '°C' },
+        ],
+        [sugarStagesSource],
+      ),
+      remedy: { label: 'the thermometer is in the syrup', apply: dippedIn('syrup') },
     },
   ];
 };
