@@ -162,6 +162,34 @@ describe('progress', () => {
   });
 });
 
+describe('finished stations', () => {
+  it('are called for what they have not written down, and no longer once it is', () => {
+    const finished = examplePlan.steps.map((step, i): [number, number, EntryBody] => [
+      2,
+      10 + i,
+      done(step.id),
+    ]);
+    const snap: EntryBody = {
+      kind: 'measurement',
+      responseId: 'snap',
+      name: 'snap force',
+      value: 3.4,
+      unit: 'N',
+    };
+    const missing = (entries: [number, number, EntryBody][]) =>
+      bench(entries)
+        .calls(100)
+        .find((call) => call.id === 'unmeasured');
+    expect(missing(finished)).toMatchObject({ rank: 'note', stations: [2] });
+    expect(missing(finished)!.why).toMatch(
+      /^Snap force of station 2, bubble size of station 2 and colour of station 2\./,
+    );
+    expect(missing([...finished, [2, 50, snap]])!.why).toMatch(/^Bubble size of station 2 and colour/);
+    expect(missing([])).toBeUndefined();
+    expect(bench([...finished, [2, 50, snap]]).state(2, 100).measured[0]).toMatchObject({ mean: 3.4 });
+  });
+});
+
 describe('a target that is approached from above', () => {
   it('is reached by cooling: 57 °C soup on its way to 21 °C', () => {
     const soup: Plan = {

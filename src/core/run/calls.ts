@@ -36,7 +36,9 @@ export function callsFor(setting: BenchSetting, states: readonly StationState[],
     ...thermometerCalls(setting, state, unit),
     ...silenceCalls(state),
   ]);
-  return [...calls, ...plateauCall(setting, states, unit)].sort((a, b) => urgency[a.rank] - urgency[b.rank]);
+  return [...calls, ...plateauCall(setting, states, unit), ...unmeasuredCall(setting, states)].sort(
+    (a, b) => urgency[a.rank] - urgency[b.rank],
+  );
 }
 
 function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
@@ -215,6 +217,35 @@ function plateauCall(setting: BenchSetting, states: readonly StationState[], uni
         { text: 'level of these pans', value: mean, unit: '°C' },
         'a pan counts as level below 0.9 °C a minute for a minute',
       ]),
+    },
+  ];
+}
+
+/** One note for what finished stations have measured and not written down. */
+function unmeasuredCall({ plan }: BenchSetting, states: readonly StationState[]): Call[] {
+  const finished = states.filter((state) => state.phase === 'finished');
+  const gaps = plan.responses
+    .map((response, i) => ({
+      name: response.name,
+      without: finished.filter((state) => state.measured[i]?.mean === null).map((state) => state.station),
+    }))
+    .filter(({ without }) => without.length > 0);
+  if (gaps.length === 0) return [];
+  const where = (stations: number[]) =>
+    stations.length > 4 ? counted(stations.length, 'station') : `station ${listed(stations.map(String))}`;
+  return [
+    {
+      id: 'unmeasured',
+      rank: 'note',
+      stations: [...new Set(gaps.flatMap(({ without }) => without))],
+      what: 'Finished, but not written down',
+      why: `${capitalised(listed(gaps.map(({ name, without }) => `${name} of ${where(without)}`)))}. Type the station, then the name and the value.`,
+      working: workingOf(
+        gaps.map(({ name, without }) => ({
+          text: `of ${counted(finished.length, 'finished station')}, without a ${name}`,
+          value: without.length,
+        })),
+      ),
     },
   ];
 }

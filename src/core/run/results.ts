@@ -65,7 +65,8 @@ export function classTable(
   });
 }
 
-function cellOf(response: Response, notes: StationNotes): ResultCell {
+/** What a station measured of a response. */
+export function cellOf(response: Response, notes: StationNotes): ResultCell {
   const values = notes.measurements
     .filter((noted) => noted.body.responseId === response.id)
     .map((noted) => ({ id: noted.id, value: noted.body.value, corrected: noted.corrected }));

@@ -9,6 +9,7 @@ import {
   type Level,
   type Place,
   type Plan,
+  type Response,
   type Step,
   type Target,
 } from '../practical';
@@ -26,6 +27,7 @@ import {
   type Trace,
 } from '../trace';
 import type { Noted, Notebook, StationNotes } from './notebook';
+import { cellOf } from './results';
 import { eventOf, lessonSteps } from './steps';
 import type { EventBody, TimerBody } from './entry';
 
@@ -79,6 +81,8 @@ export interface StationState {
   /** Seconds since anything was logged here; null for nothing yet. */
   silentS: number | null;
   jump: Jump | null;
+  /** What was measured here of each response of the plan; null for nothing yet. */
+  measured: { response: Response; mean: number | null }[];
 }
 
 /** Prepares what stays the same for all stations of a run. */
@@ -142,6 +146,7 @@ export function stationState(
             : 'working',
     countdown: countdownOf(step, progress.since, lastTimer(notes, notebook), nowMs),
     silentS: notes.lastAt === null ? null : Math.max(0, (nowMs - notes.lastAt) / 1000),
+    measured: plan.responses.map((response) => ({ response, mean: cellOf(response, notes).mean })),
   };
 }
 

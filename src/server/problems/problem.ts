@@ -27,7 +27,11 @@ export function refusedFields(errors: readonly FieldProblem[]): Problem {
 /** 422 about one field. */
 export function refusedField(pointer: string, value: unknown, allowed: string): Problem {
   // An item of a list is named with its list: /values/1 is values[1].
-  const field = pointer.replace(/\/(\d+)(?=\/|$)/g, '[$1]').split('/').at(-1) ?? '';
+  const field =
+    pointer
+      .replace(/\/(\d+)(?=\/|$)/g, '[$1]')
+      .split('/')
+      .at(-1) ?? '';
   return refusedFields([{ pointer, field, value: value ?? null, allowed }]);
 }
 
@@ -37,7 +41,11 @@ export function notFound(what: string, id: string): Problem {
 
 /** Anything under /api that no route took. */
 export const unknownRoute: RequestHandler = (request) => {
-  throw new Problem(404, 'Not found', `There is nothing at ${request.method} ${request.originalUrl.split('?')[0]}.`);
+  throw new Problem(
+    404,
+    'Not found',
+    `There is nothing at ${request.method} ${request.originalUrl.split('?')[0]}.`,
+  );
 };
 
 /** Turns whatever was thrown into a problem document. */

@@ -132,7 +132,10 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
 /** Lines of notes that still fit the page; the log has them all. */
 const mostNotes = 12;
 
-/** Deviations first, then what happened and was seen before and after; what was seen meanwhile as far as it fits. */
+/**
+ * In order of time: all deviations, what happened and was seen before and after, and what was seen meanwhile as far
+ * as it fits.
+ */
 function notesOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
   const rank = ({ body }: Noted<RecordedBody>) =>
     body.kind === 'deviation' ? 0 : body.kind === 'observation' && body.when === 'during' ? 2 : 1;
@@ -144,7 +147,8 @@ function notesOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
       ...notes.events.filter((event) => event.body.stepId === null),
     ])
     .sort((a, b) => rank(a) - rank(b) || a.at - b.at)
-    .slice(0, mostNotes);
+    .slice(0, mostNotes)
+    .sort((a, b) => a.at - b.at);
 }
 
 function Part({ name, children }: { name: string; children: ReactNode }) {

@@ -92,7 +92,11 @@ export function Bench({ live }: { live: LiveRun }) {
             ))}
           </Box>
         </Flex>
-        <Calls calls={calls} onAct={act} />
+        <Calls
+          calls={calls}
+          allFinished={states.every((station) => station.phase === 'finished')}
+          onAct={act}
+        />
       </Flex>
       <QuickLine context={context} waiting={outbox.waiting.length} onLog={(entries) => live.log(entries)} />
       <LogDrawer runId={run.id} open={shown === 'log'} onClose={() => setShown('none')} />

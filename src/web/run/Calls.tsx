@@ -4,8 +4,14 @@ import { RemarkCard } from '../margin/RemarkCard';
 
 const most = 6;
 
+interface CallsProps {
+  calls: readonly Call[];
+  allFinished: boolean;
+  onAct(line: string): void;
+}
+
 /** What needs the teacher now, in words, most urgent first. */
-export function Calls({ calls, onAct }: { calls: readonly Call[]; onAct(line: string): void }) {
+export function Calls({ calls, allFinished, onAct }: CallsProps) {
   return (
     <Box
       as="aside"
@@ -38,7 +44,7 @@ export function Calls({ calls, onAct }: { calls: readonly Call[]; onAct(line: st
       )}
       {calls.length === 0 && (
         <Box color="soft" mt="2">
-          Nothing. All stations are on their way.
+          {allFinished ? 'Nothing. All stations are finished.' : 'Nothing. All stations are on their way.'}
         </Box>
       )}
     </Box>

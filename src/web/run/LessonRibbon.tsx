@@ -30,6 +30,8 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
   const span = Math.max(segments.at(-1)!.to, bellMinute, 1);
   const minute = (now - started) / 60_000;
   const at = Math.max(0, Math.min(1, minute / span));
+  // Near the bell the two labels would run into each other: they become one.
+  const apart = Math.abs(at - bellMinute / span) > 0.14;
   return (
     <Box
       position="relative"
@@ -90,8 +92,13 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
         lineHeight="1.1"
       >
         {format(now, 'HH:mm')}
+        {!apart && (
+          <Box as="span" fontSize="xs" fontWeight="normal" color="soft" ml="1.5" lineHeight="1.3">
+            bell {format(bell, 'HH:mm')}
+          </Box>
+        )}
       </Flex>
-      {(at < 0.86 || at > 0.99) && (
+      {apart && (
         <Box
           position="absolute"
           top="30px"

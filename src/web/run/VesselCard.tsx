@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { formatDuration, formatNumber, formatTemperature } from '../../core/format';
+import { decimalsOf, formatDuration, formatNumber, formatTemperature } from '../../core/format';
 import type { Plan } from '../../core/practical';
 import { lastDone, type Countdown, type StationState } from '../../core/run';
 import { fahrenheitFromCelsius } from '../../core/units';
@@ -155,6 +155,7 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
             {clockTime(lastEvent.at)}, {done}
           </Box>
         )}
+        <Measured state={state} />
       </>
     );
   }
@@ -179,6 +180,31 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
         </Box>
       )}
     </>
+  );
+}
+
+/** What a finished station has written down, and what it has not. */
+function Measured({ state }: { state: StationState }) {
+  return (
+    <Box mt="2" css={{ fontSize: '0.88em' }} lineHeight="1.35">
+      {state.measured.slice(0, 3).map(({ response, mean }) => (
+        <Flex key={response.id} gap="2" justify="space-between">
+          <Box color="soft" truncate>
+            {response.name}
+          </Box>
+          {mean === null ? (
+            <Box color="amberInk" fontWeight="bold" whiteSpace="nowrap">
+              missing
+            </Box>
+          ) : (
+            <Box whiteSpace="nowrap">
+              <strong>{formatNumber(mean, decimalsOf(response.smallestDivision ?? 0.1))}</strong>{' '}
+              {response.unit}
+            </Box>
+          )}
+        </Flex>
+      ))}
+    </Box>
   );
 }
 
