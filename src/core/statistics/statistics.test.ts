@@ -1,3 +1,4 @@
+import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import fc from 'fast-check';
 import { jStat } from 'jstat';
 import * as simple from 'simple-statistics';
@@ -46,6 +47,13 @@ describe('describing a sample', () => {
       '2.228',
       '2.042',
     ]);
+  });
+
+  it('has the t of another library, to eight digits', () => {
+    for (const df of [1, 2, 3.3, 5, 27, 100, 1000]) {
+      for (const level of [0.8, 0.95, 0.99])
+        expect(studentT(df, level) / tQuantile(1 - (1 - level) / 2, df), `${df}`).toBeCloseTo(1, 8);
+    }
   });
 
   it('refuses one value where two are needed, and what is not a number', () => {

@@ -1,5 +1,4 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage';
-import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { calculators } from '../../core/calculators';
 import { problemType } from '../../contract/problem';
 
@@ -92,7 +91,9 @@ const described: readonly Described[] = [
 ];
 
 /** The API described as OpenAPI 3.1, its schemas made from the classes that check the bodies. */
-export function openApiDocument(version: string): object {
+export async function openApiDocument(version: string): Promise<object> {
+  // Asked for rarely and slow to load: not at the start of the server.
+  const { validationMetadatasToSchemas } = await import('class-validator-jsonschema');
   const schemas = validationMetadatasToSchemas({
     classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: '#/components/schemas/',
