@@ -1,11 +1,15 @@
-/** The part of jStat that the core uses for distributions, and its tests as a second opinion. */
+/** The part of jStat that the core uses. */
 declare module 'jstat' {
-  export const jStat: {
-    studentt: {
-      inv(p: number, df: number): number;
-      cdf(x: number, df: number): number;
-      pdf(x: number, df: number): number;
+  const jstat: {
+    jStat: {
+      normal: { inv(p: number, mean: number, sd: number): number };
+      studentt: { inv(p: number, df: number): number };
+      tukey: {
+        cdf(q: number, means: number, df: number): number;
+        inv(p: number, means: number, df: number): number;
+      };
     };
-    tci(mean: number, alpha: number, sd: number, n: number): [number, number];
   };
+  // eslint-disable-next-line no-restricted-syntax -- the package’s own shape
+  export default jstat;
 }

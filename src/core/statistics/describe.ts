@@ -1,6 +1,6 @@
 import { RefusedValue } from '../bounds';
 import { quantileOfSorted } from '../numeric';
-import { studentT } from './student-t';
+import { studentT } from './distributions';
 
 export interface Description {
   n: number;
@@ -26,10 +26,11 @@ export function meanOf(values: readonly number[]): number {
  * Describes a sample: n, mean, SD, SEM, t interval, median and quartiles (type 7).
  *
  * @param values at least two finite numbers
- * @throws RefusedValue naming `values`
+ * @param field what the values are called in an error
+ * @throws RefusedValue naming the field
  */
-export function describeSample(values: readonly number[]): Description {
-  requireSample('values', values, 2);
+export function describeSample(values: readonly number[], field = 'values'): Description {
+  requireSample(field, values, 2);
   const n = values.length;
   const mean = meanOf(values);
   const deviations = values.map((value) => value - mean);
@@ -51,10 +52,9 @@ export function describeSample(values: readonly number[]): Description {
   };
 }
 
-/** @throws RefusedValue unless `values` holds at least `least` numbers, each finite and within ±1e100 */
+/** @throws RefusedValue unless `values` holds at least `least` numbers, each finite and within ±1e60 */
 export function requireSample(field: string, values: readonly number[], least: number): void {
   if (values.length < least) throw new RefusedValue(field, values, `at least ${least} numbers`);
-  const wrong = values.findIndex((value) => !Number.isFinite(value) || Math.abs(value) > 1e100);
-  if (wrong >= 0)
-    throw new RefusedValue(`${field}[${wrong}]`, values[wrong], 'a finite number within ±1e100');
+  const wrong = values.findIndex((value) => !Number.isFinite(value) || Math.abs(value) > 1e60);
+  if (wrong >= 0) throw new RefusedValue(`${field}[${wrong}]`, values[wrong], 'a finite number within ±1e60');
 }

@@ -1,5 +1,6 @@
+import { RefusedValue } from '../bounds';
 import { describeSample } from './describe';
-import { studentT } from './student-t';
+import { studentT, studentTwoSided } from './distributions';
 
 export interface Difference {
   /** Mean of `a` less mean of `b`. */
@@ -16,12 +17,32 @@ export interface Difference {
  * @param b at least two numbers
  */
 export function differenceOfMeans(a: readonly number[], b: readonly number[]): Difference {
-  const [first, second] = [describeSample(a), describeSample(b)];
-  const [va, vb] = [first.sem ** 2, second.sem ** 2];
-  const difference = first.mean - second.mean;
-  const se = Math.sqrt(va + vb);
-  if (se === 0) return { difference, ci95: [difference, difference], df: a.length + b.length - 2 };
-  const df = (va + vb) ** 2 / (va ** 2 / (a.length - 1) + vb ** 2 / (b.length - 1));
+  const { difference, se, df } = welch(a, b);
+  if (se === 0) return { difference, ci95: [difference, difference], df };
   const half = studentT(df) * se;
   return { difference, ci95: [difference - half, difference + half], df };
+}
+
+export interface WelchTest extends Difference {
+  t: number;
+  /** Two-sided. */
+  p: number;
+}
+
+/** Welch's test of two means. @throws RefusedValue where neither sample has any spread */
+export function welchTest(a: readonly number[], b: readonly number[]): WelchTest {
+  const { difference, se, df } = welch(a, b);
+  if (se === 0) throw new RefusedValue('a', a, 'values that are not all equal, in a or in b');
+  const t = difference / se;
+  return { ...differenceOfMeans(a, b), t, p: studentTwoSided(t, df) };
+}
+
+function welch(a: readonly number[], b: readonly number[]) {
+  const [first, second] = [describeSample(a, 'a'), describeSample(b, 'b')];
+  const [va, vb] = [first.sem ** 2, second.sem ** 2];
+  const se = Math.sqrt(va + vb);
+  // The shares of the variance, so that tiny and huge spreads neither vanish nor overflow.
+  const [sa, sb] = se === 0 ? [0.5, 0.5] : [va / (va + vb), vb / (va + vb)];
+  const df = 1 / (sa ** 2 / (a.length - 1) + sb ** 2 / (b.length - 1));
+  return { difference: first.mean - second.mean, se, df: se === 0 ? a.length + b.length - 2 : df };
 }

@@ -1,4 +1,15 @@
 export { describeSample, meanOf, type Description } from './describe';
-export { differenceOfMeans, type Difference } from './difference';
+export { differenceOfMeans, welchTest, type Difference, type WelchTest } from './difference';
+export { binomialUpper } from './binomial';
+export { normalQuantile, studentT, studentTQuantile } from './distributions';
+export { friedmanTest, type Friedman } from './friedman';
+export { type Groups } from './groups';
+export { grubbsTest, type Grubbs } from './grubbs';
+export { kruskalWallis, type KruskalWallis } from './kruskal-wallis';
 export { fitLine, type LinearFit } from './linear-fit';
-export { studentT } from './student-t';
+export { oneWayAnova, type OneWayAnova } from './one-way-anova';
+export { spearmanCorrelation, type Spearman } from './spearman';
+export { tukeyHsd, type TukeyPair } from './tukey-hsd';
+export { twoWayAnova, type AnovaLine, type TwoWayAnova } from './two-way-anova';
+export { combinedUncertainty, decimalsFor, type Uncertainty, type UncertaintyParts } from './uncertainty';
+export { wilsonInterval } from './wilson';

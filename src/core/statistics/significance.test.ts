@@ -1,0 +1,214 @@
+import anova1 from '@stdlib/stats-anova1';
+import chiSquareCdf from '@stdlib/stats-base-dists-chisquare-cdf';
+import fCdf from '@stdlib/stats-base-dists-f-cdf';
+import rangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf';
+import kruskal from '@stdlib/stats-kruskal-test';
+import ttest2 from '@stdlib/stats-ttest2';
+import * as simple from 'simple-statistics';
+import { describe, expect, it } from 'vitest';
+import { seededRandom } from '../random';
+import {
+  friedmanTest,
+  grubbsTest,
+  kruskalWallis,
+  oneWayAnova,
+  spearmanCorrelation,
+  tukeyHsd,
+  twoWayAnova,
+  welchTest,
+  wilsonInterval,
+} from '.';
+
+/** R's built-in data set PlantGrowth (Dobson, 1983). */
+const plantGrowth = {
+  ctrl: [4.17, 5.58, 5.18, 6.11, 4.5, 4.61, 5.17, 4.53, 5.33, 5.14],
+  trt1: [4.81, 4.17, 4.41, 3.59, 5.87, 3.83, 6.03, 4.89, 4.32, 4.69],
+  trt2: [6.31, 5.12, 5.54, 5.5, 5.37, 5.29, 4.92, 6.15, 5.8, 5.26],
+};
+
+/** Random groups, some with ties, the same every time. */
+function randomGroups(seed: number, rounded = false) {
+  const random = seededRandom(seed);
+  return Object.fromEntries(
+    Array.from({ length: 3 + (seed % 3) }, (_, g) => [
+      `g${g}`,
+      Array.from({ length: 4 + ((seed + g) % 5) }, () => {
+        const value = 10 + g * random.uniform() + random.normal();
+        return rounded ? Math.round(value) : value;
+      }),
+    ]),
+  );
+}
+
+describe('one-way analysis of variance', () => {
+  it('R, PlantGrowth: F = 4.846 on 2 and 27 degrees of freedom, p = 0.01591', () => {
+    const { f, dfBetween, dfWithin, p } = oneWayAnova(plantGrowth);
+    expect([f.toFixed(3), dfBetween, dfWithin, p.toFixed(5)]).toEqual(['4.846', 2, 27, '0.01591']);
+  });
+
+  it('NIST StRD SiRstv: certified sums of squares and F to nine digits', () => {
+    const { squaresBetween, squaresWithin, f } = oneWayAnova({
+      1: [196.3052, 196.124, 196.189, 196.2569, 196.3403],
+      2: [196.3042, 196.3825, 196.1669, 196.3257, 196.0422],
+      3: [196.1303, 196.2005, 196.2889, 196.0343, 196.1811],
+      4: [196.2795, 196.1748, 196.1494, 196.1485, 195.9885],
+      5: [196.2119, 196.1051, 196.185, 196.0052, 196.209],
+    });
+    expect(squaresBetween / 5.11462616e-2).toBeCloseTo(1, 8);
+    expect(squaresWithin / 2.1663656e-1).toBeCloseTo(1, 8);
+    expect(f / 1.18046237440255).toBeCloseTo(1, 9);
+  });
+
+  it('agrees with stdlib on random groups', () => {
+    for (let seed = 1; seed <= 12; seed += 1) {
+      const groups = randomGroups(seed);
+      const ours = oneWayAnova(groups);
+      const names = Object.entries(groups).flatMap(([name, values]) => values.map(() => name));
+      const theirs = anova1(Object.values(groups).flat(), names);
+      expect(ours.f / theirs.statistic).toBeCloseTo(1, 9);
+      expect(ours.p).toBeCloseTo(theirs.pValue, 11);
+      expect(ours.p).toBeCloseTo(1 - fCdf(ours.f, ours.dfBetween, ours.dfWithin), 11);
+    }
+  });
+
+  it('refuses what has no answer, naming the group', () => {
+    expect(() => oneWayAnova({ a: [1, 2] })).toThrow(/groups is .* at least two groups/);
+    expect(() => oneWayAnova({ a: [1], b: [2] })).toThrow(/more values than groups/);
+    expect(() => oneWayAnova({ a: [3, 3], b: [4, 4] })).toThrow(/not all equal within their groups/);
+    expect(() => oneWayAnova({ a: [3, NaN], b: [4, 5] })).toThrow(/groups\.a\[1\] is NaN/);
+  });
+});
+
+describe('Tukey’s HSD', () => {
+  it('R, TukeyHSD(aov(weight ~ group, PlantGrowth)): differences, intervals and adjusted p', () => {
+    const pairs = tukeyHsd(plantGrowth).map(({ a, b, difference, low, high, p }) =>
+      [`${b}-${a}`, difference.toFixed(3), low.toFixed(4), high.toFixed(4), p.toFixed(4)].join(' '),
+    );
+    expect(pairs).toEqual([
+      'trt1-ctrl -0.371 -1.0622 0.3202 0.3909',
+      'trt2-ctrl 0.494 -0.1972 1.1852 0.1980',
+      'trt2-trt1 0.865 0.1738 1.5562 0.0120',
+    ]);
+  });
+
+  it('agrees with stdlib’s studentised range', () => {
+    for (let seed = 1; seed <= 6; seed += 1) {
+      const groups = randomGroups(seed);
+      const { pooledSd, dfWithin } = oneWayAnova(groups);
+      for (const { a, b, difference, p } of tukeyHsd(groups)) {
+        const se = pooledSd * Math.sqrt((1 / groups[a]!.length + 1 / groups[b]!.length) / 2);
+        const theirs = 1 - rangeCdf(Math.abs(difference) / se, Object.keys(groups).length, dfWithin, 1);
+        expect(p).toBeCloseTo(theirs, 5);
+      }
+    }
+  });
+});
+
+describe('two-way analysis of variance', () => {
+  it('splits a worked table: squares add up, and one column alone is the one-way analysis', () => {
+    // By hand: row effect ±2, column effect ±1, no interaction, repeats ±0.5.
+    const cell = (middle: number) => [middle - 0.5, middle + 0.5];
+    const { rows, columns, interaction, squaresWithin, dfWithin } = twoWayAnova([
+      [cell(7), cell(9)],
+      [cell(11), cell(13)],
+    ]);
+    expect([rows.squares, columns.squares, interaction.squares, squaresWithin, dfWithin]).toEqual([
+      32, 8, 0, 2, 4,
+    ]);
+    expect([rows.f, columns.f, interaction.p]).toEqual([64, 16, 1]);
+  });
+});
+
+describe('Welch’s test', () => {
+  it('agrees with stdlib on random samples of unequal spread', () => {
+    const random = seededRandom(7);
+    for (let trial = 0; trial < 12; trial += 1) {
+      const a = Array.from({ length: 4 + (trial % 4) }, () => 5 + random.normal());
+      const b = Array.from({ length: 6 }, () => 6 + 3 * random.normal());
+      const [ours, theirs] = [welchTest(a, b), ttest2(a, b, { variance: 'unequal' })];
+      expect(ours.t).toBeCloseTo(theirs.statistic, 9);
+      expect(ours.df).toBeCloseTo(theirs.df, 9);
+      expect(ours.p).toBeCloseTo(theirs.pValue, 11);
+      expect(ours.ci95[0]).toBeCloseTo(theirs.ci[0]!, 7);
+    }
+  });
+});
+
+describe('tests on ranks', () => {
+  it('R, kruskal.test on PlantGrowth: H = 7.9882, p = 0.01842', () => {
+    const { h, df, p } = kruskalWallis(plantGrowth);
+    expect([h.toFixed(4), df, p.toFixed(5)]).toEqual(['7.9882', 2, '0.01842']);
+  });
+
+  it('agree with stdlib on random groups with and without ties', () => {
+    for (let seed = 1; seed <= 12; seed += 1) {
+      const groups = randomGroups(seed, seed % 2 === 0);
+      const theirs = (kruskal as unknown as (...all: number[][]) => { statistic: number; pValue: number })(
+        ...Object.values(groups),
+      );
+      const ours = kruskalWallis(groups);
+      expect(ours.h).toBeCloseTo(theirs.statistic, 9);
+      expect(ours.p).toBeCloseTo(theirs.pValue, 11);
+      expect(ours.p).toBeCloseTo(1 - chiSquareCdf(ours.h, ours.df), 9);
+    }
+  });
+
+  it('Friedman: Hollander and Wolfe’s base-running times, chi-square 11.143, p = 0.003805 (R, friedman.test)', () => {
+    const times = [
+      [5.4, 5.5, 5.55],
+      [5.85, 5.7, 5.75],
+      [5.2, 5.6, 5.5],
+      [5.55, 5.5, 5.4],
+      [5.9, 5.85, 5.7],
+      [5.45, 5.55, 5.6],
+      [5.4, 5.4, 5.35],
+      [5.45, 5.5, 5.35],
+      [5.25, 5.15, 5.0],
+      [5.85, 5.8, 5.7],
+      [5.25, 5.2, 5.1],
+      [5.65, 5.55, 5.45],
+      [5.6, 5.35, 5.45],
+      [5.05, 5.0, 4.95],
+      [5.5, 5.5, 5.4],
+      [5.45, 5.55, 5.5],
+      [5.55, 5.55, 5.35],
+      [5.45, 5.5, 5.55],
+      [5.5, 5.45, 5.25],
+      [5.65, 5.6, 5.4],
+      [5.7, 5.65, 5.55],
+      [6.3, 6.3, 6.25],
+    ];
+    const { chi2, df, p } = friedmanTest(times);
+    expect([chi2.toFixed(3), df, p.toFixed(6)]).toEqual(['11.143', 2, '0.003805']);
+  });
+
+  it('Spearman agrees with simple-statistics, and is ±1 for orders that agree or oppose', () => {
+    const random = seededRandom(3);
+    for (let trial = 0; trial < 10; trial += 1) {
+      const x = Array.from({ length: 8 }, () => random.normal());
+      const y = x.map((value) => value + random.normal());
+      expect(spearmanCorrelation(x, y).rho).toBeCloseTo(simple.sampleRankCorrelation(x, y), 12);
+    }
+    expect(spearmanCorrelation([1, 2, 3, 4], [2, 4, 8, 16])).toEqual({ rho: 1, p: 0 });
+    expect(spearmanCorrelation([1, 2, 3, 4], [9, 7, 3, 1]).rho).toBe(-1);
+    // R, cor.test(1:5, c(2,1,4,3,5), method = "spearman", exact = FALSE): rho 0.8, p = 0.1041.
+    expect(spearmanCorrelation([1, 2, 3, 4, 5], [2, 1, 4, 3, 5]).p.toFixed(4)).toBe('0.1041');
+  });
+});
+
+describe('outliers and shares', () => {
+  it('Grubbs: the uranium isotope data of the NIST/SEMATECH e-Handbook, G = 2.4687, critical value 2.126', () => {
+    const found = grubbsTest([199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57]);
+    expect(found.outlier).toBe(245.57);
+    expect(found.g).toBeCloseTo(2.46876, 4);
+    // Grubbs and Beck (1972) print 2.126; by Student’s t it is 2.1266.
+    expect(Math.abs(found.critical - 2.126)).toBeLessThan(0.001);
+    expect(grubbsTest([4.1, 4.3, 3.9, 4.2]).outlier).toBeNull();
+  });
+
+  it('Wilson: 10 of 20 is 0.299 to 0.701 (Newcombe 1998), none of 10 stops at 0.278', () => {
+    expect(wilsonInterval(10, 20).map((x) => x.toFixed(3))).toEqual(['0.299', '0.701']);
+    expect(wilsonInterval(0, 10).map((x) => x.toFixed(3))).toEqual(['0.000', '0.278']);
+    expect(() => wilsonInterval(11, 10)).toThrow(/successes is 11; allowed: a whole number from 0 to 10/);
+  });
+});
