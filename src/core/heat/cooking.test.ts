@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  conductionStep,
+  cookEgg,
+  donenessAt,
+  eggBody,
+  eggMinutes,
+  forecastCooling,
+  gasMarks,
+  meatDoneness,
+  ovenSetting,
+  uniformBody,
+  yolkDoneness,
+} from '.';
+
+describe('the closed form of the egg', () => {
+  it('Williams’s example: 57 g from the refrigerator takes 4½ minutes to a yolk of 63 °C', () => {
+    expect(eggMinutes(57, 4, 63, 100)).toBeCloseTo(4.5, 1);
+  });
+
+  it('takes longer for larger, colder and harder eggs, and higher up', () => {
+    const minutes = eggMinutes(60, 10, 65, 100);
+    expect(eggMinutes(70, 10, 65, 100)).toBeGreaterThan(minutes);
+    expect(eggMinutes(60, 5, 65, 100)).toBeGreaterThan(minutes);
+    expect(eggMinutes(60, 10, 70, 100)).toBeGreaterThan(minutes);
+    expect(eggMinutes(60, 10, 65, 96)).toBeGreaterThan(minutes);
+    expect(() => eggMinutes(60, 10, 98, 96)).toThrow(/yolkC is 98; allowed: above .* below the water’s 96.0/);
+  });
+
+  it('and the sphere by finite volumes agree within 1 °C at the edge of the yolk', () => {
+    // 0.76 = 2 sin(πx)/(πx) puts that edge at x = 0.691 of the radius: a third of the volume is yolk.
+    for (const massG of [50, 60, 75]) {
+      const seconds = eggMinutes(massG, 8, 65, 100) * 60;
+      let state = uniformBody(8, 200);
+      for (let i = 0; i < 400; i += 1) {
+        state = conductionStep(state, eggBody(massG), 100, 1e6, seconds / 400, i < 4 ? 1 : 0.5);
+      }
+      expect(Math.abs(state.shells[138]! - 65)).toBeLessThan(1);
+    }
+  });
+});
+
+describe('an egg in water', () => {
+  const pan = { massG: 60, localBoilingC: 99.97 };
+  const doneness = (method: Parameters<typeof cookEgg>[2], minutes: number, startC = 21) =>
+    donenessAt(yolkDoneness, cookEgg(pan, startC, method, minutes).yolkPeakC).name;
+
+  it('common practice, large egg from room temperature into boiling water: 5½ soft, 7 to 8 medium, 10 to 11 hard', () => {
+    expect(doneness('boiling-start', 5.5)).toBe('soft');
+    expect([7, 7.5, 8].map((minutes) => doneness('boiling-start', minutes))).toEqual([
+      'medium',
+      'medium',
+      'medium',
+    ]);
+    expect([10, 11].map((minutes) => doneness('boiling-start', minutes))).toEqual(['hard', 'hard']);
+  });
+
+  it('common practice: covered off the heat for 10 to 12 minutes it is hard', () => {
+    expect([10, 12].map((minutes) => doneness('boil-and-stand', minutes, 5))).toEqual(['hard', 'hard']);
+  });
+
+  it('goes on cooking in the quench, and takes longer where water boils lower', () => {
+    const low = cookEgg(pan, 21, 'boiling-start', 8);
+    const high = cookEgg({ ...pan, localBoilingC: 92 }, 21, 'boiling-start', 8);
+    expect(low.yolkPeakC).toBeGreaterThan(low.yolkCentreC + 5);
+    expect(high.yolkPeakC).toBeLessThan(low.yolkPeakC - 3);
+  });
+
+  it('scales of doneness name every temperature', () => {
+    expect([20, 50, 63, 75].map((celsius) => donenessAt(meatDoneness, celsius).name)).toEqual([
+      'raw',
+      'rare',
+      'medium',
+      'well done',
+    ]);
+  });
+});
+
+describe('oven settings', () => {
+  it('common practice: 180 °C is 160 °C fan and gas 4, gas 4 is 350 °F, 190 °C is gas 5', () => {
+    expect(ovenSetting(180, 'C')).toMatchObject({ fanC: 160, gasMark: 4, conventionalF: 356 });
+    expect(ovenSetting(4, 'gas')).toEqual({ conventionalC: 180, conventionalF: 350, fanC: 160, gasMark: 4 });
+    expect(ovenSetting(190, 'C').gasMark).toBe(5);
+    expect(ovenSetting(350, 'F').gasMark).toBe(4);
+    expect(ovenSetting(160, 'fanC').gasMark).toBe(4);
+  });
+
+  it('gas marks from 1 up are 250 + 25 × mark °F, and their °C are within 8 °C of that', () => {
+    for (const { mark, fahrenheit, celsius } of gasMarks) {
+      if (mark >= 1) expect(fahrenheit).toBe(250 + 25 * mark);
+      expect(Math.abs(celsius - (fahrenheit - 32) / 1.8)).toBeLessThan(8);
+    }
+    expect(() => ovenSetting(11, 'gas')).toThrow(/value is 11; allowed: a gas mark/);
+  });
+});
+
+describe('cooling', () => {
+  it('finds the time constant of exact readings and the minute of the target', () => {
+    const at = (minute: number) => ({ minute, celsius: 20 + 60 * Math.exp(-minute / 40) });
+    const forecast = forecastCooling([0, 5, 12, 20].map(at), 20, 35);
+    expect(forecast.timeConstantMinutes).toBeCloseTo(40, 6);
+    // 60 e^(−t/40) = 15 at t = 40 ln 4.
+    expect(forecast.atMinute).toBeCloseTo(40 * Math.log(4), 6);
+    expect(forecast.minutes).toBeCloseTo(40 * Math.log(4) - 20, 6);
+    expect(forecast.low).toBeCloseTo(forecast.high, 3);
+  });
+
+  it('warms as it cools, and refuses what cannot be', () => {
+    const warming = forecastCooling(
+      [0, 10, 20].map((minute) => ({ minute, celsius: 20 - 15 * Math.exp(-minute / 30) })),
+      20,
+      18,
+    );
+    expect(warming.atMinute).toBeCloseTo(30 * Math.log(7.5), 6);
+    const readings = [
+      { minute: 0, celsius: 80 },
+      { minute: 5, celsius: 70 },
+      { minute: 9, celsius: 64 },
+    ];
+    expect(() => forecastCooling(readings, 20, 15)).toThrow(/targetC is 15; allowed: above the surroundings/);
+    expect(() => forecastCooling([readings[1]!, readings[0]!, readings[2]!], 20, 40)).toThrow(
+      /readings\[1\]\.minute is 0/,
+    );
+    expect(() => forecastCooling(readings, 70, 72)).toThrow(/readings\[1\]\.celsius is 70/);
+    fc.assert(
+      fc.property(fc.double({ min: 21, max: 60, noNaN: true }), (targetC) => {
+        const { minutes, low, high } = forecastCooling(readings, 20, targetC);
+        expect(low <= minutes && minutes <= high).toBe(true);
+      }),
+    );
+  });
+});
