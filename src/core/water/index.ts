@@ -10,3 +10,4 @@ export {
 export { localBoiling, type BoilingEvidence, type LocalBoiling } from './local-boiling';
 export { latentHeat, latentHeatSource } from './latent-heat';
 export { evaporationMinutes } from './evaporation';
+export { reduce, type Reduction } from './reduction';
