@@ -1,0 +1,30 @@
+export { acidCalled, leaveningAcids, neutralisingSource, type LeaveningAcid } from './acids';
+export { bicarbonateMolarMass, carbonDioxideMolarMass, molarMass } from './atomic-weights';
+export {
+  bakingPowderGas,
+  bakingPowderSource,
+  powderForPlainFlour,
+  powderSaved,
+  selfRaisingGas,
+} from './baking-powder';
+export {
+  acidForBicarbonate,
+  decomposeByHeat,
+  gasVolumeL,
+  leaven,
+  stoichiometrySource,
+  type AcidDose,
+  type Leavening,
+} from './carbon-dioxide';
+export { steamVolumeL } from './steam';
+export {
+  equivalentYeastG,
+  sachetG,
+  yeastInhibition,
+  yeastKilledC,
+  yeastKinds,
+  yeastRate,
+  yeastSource,
+  yeastTemperatures,
+  type YeastKind,
+} from './yeast';
