@@ -18,3 +18,19 @@ export {
 } from './syrup-batch';
 export { heatSyrup, type Heat, type HeatingState } from './heating';
 export { forecastSyrup } from './forecast-syrup';
+export {
+  doctorRatio,
+  saturatedSucrosePercent,
+  solubilitySource,
+  supersaturation,
+  type Doctor,
+} from './crystals';
+export {
+  mixtureBoilingC,
+  norrishSource,
+  soluteCalled,
+  solutes,
+  waterActivity,
+  type Solute,
+  type SoluteDose,
+} from './solutes';
