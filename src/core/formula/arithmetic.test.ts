@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  allergens,
+  allergensOf,
+  bakersPercentages,
+  bulkDensities,
+  cheapestPacks,
+  densityCalled,
+  kitchenMeasure,
+  measureUnits,
+  portionNutrients,
+  scaledMass,
+  substitutesFor,
+  weighingTolerance,
+} from '.';
+
+describe('kitchen measures', () => {
+  it('US cup 236.588 ml, 16 tablespoons, 48 teaspoons, 8 fluid ounces, half a pint (NIST Handbook 44)', () => {
+    const cup = (to: string) => kitchenMeasure(1, 'cup', to, undefined).amount;
+    expect(cup('ml')).toBeCloseTo(236.588, 3);
+    expect(['tablespoon', 'teaspoon', 'floz', 'pint'].map((to) => cup(to).toFixed(6))).toEqual([
+      '16.000000',
+      '48.000000',
+      '8.000000',
+      '0.500000',
+    ]);
+    expect(kitchenMeasure(1, 'lb', 'g', undefined).amount).toBe(453.59237);
+  });
+
+  it('a cup of flour is 120 to 150 g, spooned about 125; of sugar about 200; of butter 225 (common practice)', () => {
+    const flour = kitchenMeasure(1, 'cup', 'g', 'flour');
+    expect(flour.amount).toBeCloseTo(125, 0);
+    expect([flour.low, flour.high].map(Math.round)).toEqual([118, 149]);
+    expect(Math.abs(kitchenMeasure(1, 'cup', 'g', 'granulated sugar').amount - 200)).toBeLessThan(3);
+    expect(Math.abs(kitchenMeasure(1, 'cup', 'g', 'butter').amount - 225)).toBeLessThan(3);
+    expect(kitchenMeasure(1, 'cup', 'g', 'water', { cupMl: 250 }).amount).toBe(250);
+  });
+
+  it('goes there and back, for every unit and every ingredient', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...measureUnits),
+        fc.constantFrom(...measureUnits),
+        fc.constantFrom(...bulkDensities),
+        fc.double({ min: 0.01, max: 1000, noNaN: true }),
+        (from, to, { name }, amount) => {
+          const there = kitchenMeasure(amount, from, to, name);
+          expect(kitchenMeasure(there.amount, to, from, name).amount / amount).toBeCloseTo(1, 9);
+          expect(there.low <= there.amount && there.amount <= there.high).toBe(true);
+        },
+      ),
+    );
+    expect(() => kitchenMeasure(1, 'cup', 'g', undefined)).toThrow(
+      /ingredient is missing; allowed: an ingredient/,
+    );
+    expect(() => kitchenMeasure(1, 'bucket', 'g', 'flour')).toThrow(/from is "bucket"/);
+    expect(densityCalled('wholemeal flour')?.id).toBe('wholemeal-flour');
+  });
+});
+
+describe('baker’s percentages', () => {
+  it('common practice: 250 g flour to 150 ml warm water is 60 % hydration', () => {
+    const { percentages, hydrationPercent } = bakersPercentages([
+      { name: 'Strong flour', massG: 250 },
+      { name: 'Warm water', massG: 150 },
+      { name: 'Salt', massG: 5 },
+    ]);
+    expect(percentages.map((one) => one.percent)).toEqual([100, 60, 2]);
+    expect(hydrationPercent).toBe(60);
+  });
+
+  it('counts all flours together, the water of milk, and not cream of tartar', () => {
+    const { hydrationPercent } = bakersPercentages([
+      { name: 'Plain flour', massG: 100 },
+      { name: 'Ground oats', massG: 100, flour: true },
+      { name: 'Milk', massG: 100 },
+      { name: 'Cream of tartar', massG: 4 },
+      { name: 'Milk powder', massG: 10 },
+    ]);
+    expect(hydrationPercent).toBeCloseTo(44, 9);
+    expect(() => bakersPercentages([{ name: 'Water', massG: 100 }])).toThrow(/at least one line of flour/);
+  });
+});
+
+describe('buying', () => {
+  it('rounds up to what the balance weighs', () => {
+    expect(scaledMass(2.3, 12, 1, 1)).toBe(30);
+    expect(scaledMass(0.1, 3, 0, 0.1)).toBeCloseTo(0.3, 12);
+  });
+
+  it('by hand: 1300 g in bags of 500 g at 0.80 and 1 kg at 1.40 is one of each, 200 g left', () => {
+    const packs = [
+      { sizeG: 500, price: 0.8 },
+      { sizeG: 1000, price: 1.4 },
+    ];
+    expect(cheapestPacks(1300, packs)).toEqual({
+      packs: [
+        { sizeG: 1000, count: 1 },
+        { sizeG: 500, count: 1 },
+      ],
+      boughtG: 1500,
+      leftG: 200,
+      cost: expect.closeTo(2.2, 12) as number,
+    });
+  });
+
+  it('is never dearer than any other way of buying enough', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 3000 }),
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 1, max: 9 }),
+        (needed, a, b) => {
+          const packs = [
+            { sizeG: 250, price: a },
+            { sizeG: 700, price: b },
+          ];
+          const { cost, boughtG } = cheapestPacks(needed, packs);
+          expect(boughtG).toBeGreaterThanOrEqual(needed);
+          for (let i = 0; i <= 12; i += 1)
+            for (let j = 0; j <= 5; j += 1)
+              if (250 * i + 700 * j >= needed) expect(cost).toBeLessThanOrEqual(a * i + b * j + 1e-9);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('what is in it', () => {
+  it('the lists have 14 and 9 entries (EU 1169/2011 annex II; FALCPA with sesame)', () => {
+    expect(allergens.filter((one) => one.ukEu)).toHaveLength(14);
+    expect(allergens.filter((one) => one.us)).toHaveLength(9);
+  });
+
+  it.each([
+    ['Plain flour', ['gluten']],
+    ['Double cream', ['milk']],
+    ['Cream of tartar', []],
+    ['Coconut milk', []],
+    ['Buttermilk', ['milk']],
+    ['Rice flour', []],
+    ['Ground almonds', ['nuts']],
+    ['Tahini', ['sesame']],
+    ['2 eggs', ['eggs']],
+    ['Eggplant', []],
+    ['Butter beans', []],
+    ['Peanut butter', ['peanuts']],
+  ])('%s: %j', (name, ids) => {
+    expect(allergensOf(name).map((one) => one.id)).toEqual(ids);
+  });
+
+  it('energy by the factors of the law: 100 g sugar is 1700 kJ, 100 g oil 3700 kJ', () => {
+    expect(portionNutrients([{ name: 'Caster sugar', massG: 100 }], 1).energyKJ).toBe(1700);
+    expect(portionNutrients([{ name: 'Oil', massG: 200 }], 2).energyKJ).toBe(3700);
+    expect(portionNutrients([{ name: 'Moon dust', massG: 2 }], 1).unknown).toEqual(['Moon dust']);
+  });
+
+  it('common practice: 1 g in 125 g flour is accepted, 1 g in 4 g soda is a check', () => {
+    expect(weighingTolerance('flour', 125, 126)).toEqual({ percent: 0.8, rank: 'fine' });
+    expect(weighingTolerance('bicarbonate of soda', 4, 5)).toEqual({ percent: 25, rank: 'check' });
+    expect(substitutesFor('Gelatine leaves').map((one) => one.to)).toEqual(['agar']);
+  });
+});
