@@ -1,1 +1,11 @@
 export { allocateLevels, type Allocation, type LevelOrder } from './allocate';
+export { findConfounding, type Confounding } from './confounding';
+export {
+  fullFactorial,
+  halfFraction,
+  inBlocks,
+  type DesignFactor,
+  type Placed,
+  type Treatment,
+} from './factorial';
+export { detectableDifference, replicatesFor } from './power';

@@ -10,3 +10,7 @@ export {
 } from './thermometer-correction';
 export { timeToTarget, type Forecast } from './time-to-target';
 export { indexAt, readingRangeC, windowOf, type Trace } from './trace';
+export { findLevelShifts, type LevelShift } from './level-shift';
+export { findOutliers } from './outliers';
+export { overshoot, type Overshoot } from './overshoot';
+export { celsiusAt, resampled } from './resample';

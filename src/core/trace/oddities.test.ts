@@ -1,0 +1,62 @@
+import { describe, expect, it } from 'vitest';
+import { seededRandom } from '../random';
+import { celsiusAt, findLevelShifts, findOutliers, overshoot, resampled } from '.';
+
+function traceOf(length: number, celsius: (second: number) => number) {
+  const seconds = Array.from({ length }, (_, i) => i);
+  return { seconds, celsius: seconds.map(celsius) };
+}
+
+describe('resampling', () => {
+  it('reads straight lines exactly, keeps the ends, and makes nothing up across a gap', () => {
+    const trace = { seconds: [0, 7, 10, 400, 410], celsius: [20, 27, 30, 90, 100] };
+    expect([celsiusAt(trace, 3.5), celsiusAt(trace, -9), celsiusAt(trace, 999)]).toEqual([23.5, 20, 100]);
+    const { seconds, celsius } = resampled(trace, 5);
+    expect(seconds).toEqual([0, 5, 10, 400, 405, 410]);
+    expect(celsius).toEqual([20, 25, 30, 90, 95, 100]);
+    expect(celsiusAt({ seconds: [], celsius: [] }, 1)).toBeNull();
+  });
+});
+
+describe('overshoot', () => {
+  it('is how far the pan went past, and for how long; one wild reading is none', () => {
+    const trace = traceOf(100, (s) => (s < 60 ? 140 + s * 0.2 : 152 - (s - 60) * 0.5));
+    expect(overshoot(trace, 150)).toMatchObject({
+      byC: expect.closeTo(1.8, 0) as number,
+      atS: expect.closeTo(60, -1) as number,
+    });
+    expect(overshoot(trace, 150)!.beyondS).toBeCloseTo(13, -1);
+    expect(
+      overshoot({ ...trace, celsius: trace.celsius.map((c, i) => (i === 20 ? 190 : Math.min(c, 149))) }, 150),
+    ).toBeNull();
+  });
+});
+
+describe('a changed thermometer', () => {
+  const random = seededRandom(12);
+
+  it('is found where it was changed, by how much, on a climb and on a plateau', () => {
+    for (const slope of [0, 0.08]) {
+      const trace = traceOf(200, (s) => 98 + slope * s + (s >= 120 ? 2.4 : 0) + 0.12 * random.normal());
+      const [shift, ...others] = findLevelShifts(trace);
+      expect(others).toEqual([]);
+      expect(Math.abs(shift!.index - 120)).toBeLessThanOrEqual(2);
+      expect(shift!.byC).toBeCloseTo(2.4, 0);
+    }
+  });
+
+  it('is not seen in a pan that comes to the boil', () => {
+    const trace = traceOf(300, (s) => Math.min(98, 60 + 0.3 * s) + 0.12 * random.normal());
+    expect(findLevelShifts(trace)).toEqual([]);
+  });
+});
+
+describe('wild readings', () => {
+  it('are marked by place, and a clean climb has none', () => {
+    const random = seededRandom(4);
+    const trace = traceOf(120, (s) => 60 + 0.25 * s + 0.1 * random.normal());
+    expect(findOutliers(trace)).toEqual([]);
+    const wild = trace.celsius.map((c, i) => (i === 33 ? c + 12 : i === 90 ? c - 30 : c));
+    expect(findOutliers({ ...trace, celsius: wild })).toEqual([33, 90]);
+  });
+});
