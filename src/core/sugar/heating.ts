@@ -1,4 +1,4 @@
-import { latentHeat } from '../water';
+import { tabulatedLatentHeat } from '../water';
 import { boilingElevationSlope, strongestSyrupPercent, syrupBoilingC } from './boiling-table';
 import { concentrationPercent, heatCapacity, waterLeftG, type SyrupBatch } from './syrup-batch';
 
@@ -38,9 +38,12 @@ export function heatSyrup(state: HeatingState, batch: SyrupBatch, heat: Heat, st
 
 /** Finds the water m that leaves so that C·(T(w − m) − T) + L·m uses the joules up (Newton's method). */
 function boil(state: HeatingState, batch: SyrupBatch, joules: number): Omit<HeatingState, 'seconds'> {
-  const joulesPerG = latentHeat(state.celsius);
+  const joulesPerG = tabulatedLatentHeat(state.celsius);
   const most = state.waterG - waterLeftG(batch, strongestSyrupPercent);
-  let gone = Math.min(most, joules / joulesPerG / 2);
+  const startPercent = concentrationPercent(batch, state.waterG);
+  const startWarming = (boilingElevationSlope(startPercent) * startPercent) / (batch.solidsG + state.waterG);
+  // Near enough that one or two rounds do.
+  let gone = Math.min(most, joules / (joulesPerG + heatCapacity(batch, state.waterG) * startWarming));
   for (let round = 0; round < 8; round += 1) {
     const left = state.waterG - gone;
     const percent = Math.min(strongestSyrupPercent, concentrationPercent(batch, left));

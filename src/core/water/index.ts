@@ -8,6 +8,6 @@ export {
   seaLevelBoilingC,
 } from './boiling';
 export { localBoiling, type BoilingEvidence, type LocalBoiling } from './local-boiling';
-export { latentHeat, latentHeatSource } from './latent-heat';
+export { latentHeat, latentHeatSource, tabulatedLatentHeat } from './latent-heat';
 export { evaporationMinutes } from './evaporation';
 export { reduce, type Reduction } from './reduction';

@@ -1,0 +1,217 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { gellingAgents, starchCalled } from '../gels';
+import { centreOf, meanOfBody, thickSoup, uniformBody, type Body } from '../heat';
+import { latentHeat } from '../water';
+import {
+  brownFruit,
+  coolTray,
+  freshSlice,
+  fruitColour,
+  fry,
+  fryingAt,
+  fryingBody,
+  heatInOven,
+  heatLiquid,
+  minutesToDouble,
+  ovenAt,
+  restedDough,
+  riseDough,
+  sauceThickness,
+  setGel,
+  settingMinutes,
+  thickenSauce,
+  tradeFacts,
+  trayBody,
+  type Dough,
+  type SaucePan,
+} from '.';
+
+const batter = { conductivityWmK: 0.4, densityKgM3: 1000, specificHeatJkgK: 3000 };
+
+describe('facts of the trade (common practice)', () => {
+  it.each(tradeFacts().map((fact) => [fact.fact, fact] as const))(
+    '%s',
+    (_, { low, high, model, tolerance }) => {
+      expect(model).toBeGreaterThanOrEqual(low - tolerance);
+      expect(model).toBeLessThanOrEqual(high + tolerance);
+    },
+  );
+
+  it('come out the same each time: nothing but inputs goes in', () => {
+    expect(tradeFacts()).toEqual(tradeFacts());
+  });
+});
+
+describe('liquid on a hob', () => {
+  const pan = {
+    powerW: 1500,
+    lossWPerK: 0,
+    roomC: 20,
+    localBoilingC: 100,
+    specificHeatJPerGK: 4.186,
+    panJPerK: 0,
+  };
+
+  it('by hand: 1 kg of water from 20 °C boils after 223 s at 1500 W, and is gone 1505 s later', () => {
+    let state = { seconds: 0, celsius: 20, massG: 1000 };
+    while (state.celsius < 100) state = heatLiquid(state, pan, 1);
+    expect(state.seconds).toBeCloseTo((1000 * 4.186 * 80) / 1500, -0.5);
+    const boiling = state.seconds;
+    while (state.massG > 0) state = heatLiquid(state, { ...pan, panJPerK: 300 }, 1);
+    // Steam tables: 2257 kJ/kg at 100 °C.
+    expect(state.seconds - boiling).toBeCloseTo(2257_000 / 1500, -1);
+  });
+
+  it('conserves energy with losses and a pan', () => {
+    const lossy = { ...pan, lossWPerK: 3, panJPerK: 400 };
+    let state = { seconds: 0, celsius: 20, massG: 500 };
+    let [given, kept] = [0, 0];
+    for (let i = 0; i < 900; i += 1) {
+      const next = heatLiquid(state, lossy, 1);
+      given += 1500 - 3 * (state.celsius - 20);
+      kept +=
+        (400 + 4.186 * state.massG) * (next.celsius - state.celsius) +
+        (state.massG - next.massG) * latentHeat(100);
+      state = next;
+    }
+    expect(kept / given).toBeCloseTo(1, 5);
+  });
+});
+
+describe('food in an oven', () => {
+  const oven = { setC: 180, swingC: 6, warmingCPerS: 0.2, coolingCPerS: 0.08, filmWm2K: 25, doorOpen: false };
+  const body: Body = { shape: 'slab', halfThicknessM: 0.015, material: batter };
+  const food = { body, localBoilingC: 96, surfaceWaterGPerM2: 300 };
+
+  it('conserves energy: what went in is warmth and steam', () => {
+    let state = ovenAt(180, 20);
+    for (let i = 0; i < 900; i += 1) state = heatInOven(state, oven, food, 2);
+    const warmth = 0.015 * 1000 * 3000 * (meanOfBody(state.food, 'slab') - 20);
+    expect(state.evaporatedGPerM2).toBeGreaterThan(100);
+    expect((warmth + state.evaporatedGPerM2 * latentHeat(96)) / state.food.takenJPerM2).toBeCloseTo(1, 5);
+  });
+
+  it('swings about its setting, and keeps a wet surface at the local boiling point until it is dry', () => {
+    let state = ovenAt(180, 20);
+    const air: number[] = [];
+    let hottestWet = 0;
+    for (let i = 0; i < 1500; i += 1) {
+      state = heatInOven(state, oven, food, 2);
+      air.push(state.airC);
+      if (state.evaporatedGPerM2 < 300) hottestWet = Math.max(hottestWet, state.food.shells.at(-1)!);
+    }
+    expect(Math.min(...air)).toBeGreaterThan(172);
+    expect(Math.max(...air)).toBeLessThan(188);
+    expect(hottestWet).toBeLessThanOrEqual(96 + 1e-9);
+    expect(state.food.shells.at(-1)!).toBeGreaterThan(110);
+    expect(heatInOven(state, { ...oven, doorOpen: true }, food, 20).airC).toBeLessThan(state.airC - 30);
+  });
+});
+
+describe('frying', () => {
+  it('conserves energy between hob, pan, food and room', () => {
+    const pan = { powerW: 900, panJPerK: 700, lossWPerK: 4, roomC: 21, contactWm2K: 250, areaM2: 0.014 };
+    const body = fryingBody(8, batter);
+    let state = fryingAt(185, 20);
+    let lost = 0;
+    for (let i = 0; i < 200; i += 1) {
+      lost += 4 * (state.panC - 21);
+      state = fry(state, pan, body, 1);
+    }
+    const inFood = 0.014 * 0.008 * 1000 * 3000 * (meanOfBody(state.food, 'slab') - 20);
+    expect((700 * (state.panC - 185) + inFood + lost) / (900 * 200)).toBeCloseTo(1, 9);
+    expect(centreOf(state.food)).toBeLessThan(state.food.shells.at(-1)!);
+  });
+});
+
+describe('cooling in a tray', () => {
+  it('conserves heat and never passes its surroundings', () => {
+    const tray = { depthMm: 40, material: thickSoup, bothFaces: true, airC: 4, heatTransferWm2K: 15 };
+    let state = uniformBody(80, 20);
+    for (let i = 0; i < 2000; i += 1) state = coolTray(state, tray, 10);
+    const stored = trayBody(tray).halfThicknessM * 1030 * 3850 * (meanOfBody(state, 'slab') - 80);
+    expect(state.takenJPerM2 / stored).toBeCloseTo(1, 9);
+    expect(Math.min(...state.shells)).toBeGreaterThan(4);
+  });
+});
+
+describe('dough', () => {
+  const dough: Dough = {
+    doughMl: 340,
+    flourG: 250,
+    yeastPercent: 2.8,
+    saltPercent: 1.6,
+    sugarPercent: 0,
+    temperatureC: 28,
+    lagMinutes: 12,
+  };
+
+  it('gas made is gas held and gas lost, at any temperature', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 70, noNaN: true }), (temperatureC) => {
+        let state = restedDough;
+        for (let i = 0; i < 240; i += 1) state = riseDough(state, { ...dough, temperatureC }, 1);
+        expect(state.heldMl + state.lostMl).toBeCloseTo(state.producedMl, 8);
+        expect(Math.min(state.heldMl, state.lostMl)).toBeGreaterThanOrEqual(0);
+      }),
+    );
+  });
+
+  it('rises faster warm than cool, and not at all in the cold or when it was scalded', () => {
+    const at = (temperatureC: number) => minutesToDouble({ ...dough, temperatureC });
+    expect(at(32)!).toBeLessThan(at(24)!);
+    expect([at(4), at(62)]).toEqual([null, null]);
+    expect(minutesToDouble({ ...dough, saltPercent: 4 })!).toBeGreaterThan(at(28)!);
+  });
+});
+
+describe('fruit, sauce and gel', () => {
+  it('fruit browns only when its ascorbic acid is spent, and the closed form says the same', () => {
+    const dipped = { pH: 6, temperatureC: 21, ascorbicPercent: 0.5, saltPercent: 0 };
+    let state = freshSlice(dipped);
+    for (let i = 0; i < 22; i += 1) state = brownFruit(state, dipped, 1);
+    expect(state.browned).toBe(0);
+    for (let i = 0; i < 38; i += 1) state = brownFruit(state, dipped, 1);
+    const inOne = brownFruit(freshSlice(dipped), dipped, 60);
+    expect(state.browned).toBeCloseTo(inOne.browned, 12);
+    expect(fruitColour(state).L).toBeLessThan(fruitColour(freshSlice(dipped)).L);
+  });
+
+  it('a sauce thickens as its starch swells, and thickens again as it cools', () => {
+    const pan: SaucePan = {
+      powerW: 500,
+      lossWPerK: 2,
+      roomC: 21,
+      localBoilingC: 96,
+      specificHeatJPerGK: 3.9,
+      panJPerK: 200,
+      starch: starchCalled('cornflour')!,
+      starchG: 30,
+      sugarPercent: 8,
+      pH: 6.5,
+    };
+    let state = { liquid: { seconds: 0, celsius: 20, massG: 500 }, gelatinised: 0 };
+    expect(sauceThickness(state, pan)).toBe(0);
+    while (state.liquid.celsius < 92) state = thickenSauce(state, pan, 2);
+    for (let i = 0; i < 60; i += 1) state = thickenSauce(state, { ...pan, powerW: 150 }, 2);
+    const hot = sauceThickness(state, pan);
+    expect(state.gelatinised).toBeGreaterThan(0.95);
+    while (state.liquid.celsius > 40) state = thickenSauce(state, { ...pan, powerW: 0, lossWPerK: 6 }, 5);
+    expect(sauceThickness(state, pan)).toBeGreaterThan(1.8 * hot);
+  });
+
+  it('gelatine sets in the refrigerator, melts in a warm room, and agar stands there (hysteresis)', () => {
+    const left = (id: string, airC: number, set: number, minutes: number) => {
+      const agent = gellingAgents.find((one) => one.id === id)!;
+      let state = { minutes: 0, celsius: airC, set };
+      for (let i = 0; i < minutes; i += 1)
+        state = setGel(state, { agent, airC, coolingMinutes: 20, settingMinutes: settingMinutes[id]! }, 1);
+      return state.set;
+    };
+    expect(left('gelatine', 4, 0, 240)).toBeGreaterThan(0.95);
+    expect(left('gelatine', 34, 1, 60)).toBeLessThan(0.01);
+    expect(left('agar', 34, 1, 60)).toBe(1);
+    expect(left('gelatine', 22, 0.5, 60)).toBe(0.5);
+  });
+});
