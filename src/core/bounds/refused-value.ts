@@ -15,9 +15,9 @@ export class RefusedValue extends Error {
     this.allowed = allowed;
   }
 
-  /** The field as a JSON pointer: `values[1]` is `/values/1`. */
+  /** The field as a JSON pointer: `acids[1].massG` is `/acids/1/massG`. */
   get pointer(): string {
-    return `/${this.field.replace(/\[(\d+)\]/g, '/$1')}`;
+    return `/${this.field.replace(/\[(\d+)\]/g, '/$1').replaceAll('.', '/')}`;
   }
 }
 

@@ -1,7 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { RefusedValue } from '../bounds';
-import { calculators, runCalculator, type Calculator, type InputSpec } from '.';
+import { bulkDensities, measureUnits } from '../formula';
+import { starches } from '../gels';
+import { leaveningAcids } from '../leavening';
+import { authorities, foodKinds } from '../safety';
+import { solutes } from '../sugar';
+import { calculators, runCalculator, type InputSpec } from '.';
 
 /** The contract: ids, the keys of their results, and one example each with a value from outside. */
 const contract: Record<
@@ -70,10 +75,291 @@ const contract: Record<
     keys: ['minutes'],
     check: [['minutes', 3.76, 2]],
   },
+  // By hand: 1000 g at 10 % is 100 g solids, at 25 % it is 400 g.
+  reduction: {
+    inputs: { startG: 1000, solidsPercent: 10, finishSolidsPercent: 25 },
+    keys: ['finishG', 'finishSolidsPercent', 'waterLostG'],
+    check: [
+      ['finishG', 400, 9],
+      ['waterLostG', 600, 9],
+    ],
+  },
+  // Saturated sucrose, handbooks (from memory): 0.85.
+  'water-activity': {
+    inputs: { solutes: [{ kind: 'sucrose', massG: 67 }], waterG: 33 },
+    keys: ['waterActivity'],
+    check: [['waterActivity', 0.85, 2]],
+  },
+  // Common practice: gas 4 is 180 °C, 350 °F, 160 °C fan.
+  'oven-setting': {
+    inputs: { value: 4, from: 'gas' },
+    keys: ['conventionalC', 'conventionalF', 'fanC', 'gasMark'],
+    check: [
+      ['conventionalC', 180, 9],
+      ['conventionalF', 350, 9],
+      ['fanC', 160, 9],
+    ],
+  },
+  // NIST Handbook 44: a US cup is 236.588 ml.
+  'kitchen-measure': {
+    inputs: { amount: 1, from: 'cup', to: 'ml' },
+    keys: ['amount', 'low', 'high'],
+    check: [['amount', 236.588, 3]],
+  },
+  'bakers-percentages': {
+    inputs: {
+      lines: [
+        { name: 'flour', massG: 250 },
+        { name: 'water', massG: 150 },
+      ],
+    },
+    keys: ['percentages', 'hydrationPercent'],
+    check: [['hydrationPercent', 60, 9]],
+  },
+  // By hand: 84.006 g bicarbonate with enough acid is one mole, 22.414 L at 0 °C.
+  'carbon-dioxide': {
+    inputs: { bicarbonateG: 84.006, acids: [{ kind: 'citric', massG: 100 }], temperatureC: 0 },
+    keys: ['carbonDioxideMol', 'carbonDioxideG', 'volumeL', 'bicarbonateLeftG', 'limiting'],
+    check: [
+      ['carbonDioxideMol', 1, 4],
+      ['volumeL', 22.414, 2],
+    ],
+  },
+  'neutralising-acid': {
+    inputs: { bicarbonateG: 4.5, kind: 'cream-of-tartar' },
+    keys: ['acidG'],
+    check: [['acidG', 10, 9]],
+  },
+  'yeast-activity': { inputs: { temperatureC: 37 }, keys: ['relativeRate'], check: [['relativeRate', 1, 9]] },
+  // Williams’s example, 57 g from 4 °C to 63 °C: 4½ min.
+  'egg-time': {
+    inputs: { massG: 57, startC: 4, yolkC: 63 },
+    keys: ['minutes'],
+    check: [['minutes', 4.53, 1]],
+  },
+  'egg-doneness': {
+    inputs: { massG: 60, startC: 21, method: 'boiling-start', minutes: 0 },
+    keys: ['yolkCentreC', 'yolkPeakC', 'doneness'],
+    check: [['yolkCentreC', 21, 6]],
+  },
+  // Incropera, table 5.1: sphere at Bi = 1, ζ₁ 1.5708, C₁ 1.2732; Fo = 0.5 leaves 1.2732 e^(−1.2337) = 0.3707.
+  'centre-temperature': {
+    inputs: {
+      shape: 'sphere',
+      halfThicknessMm: 10,
+      conductivityWmK: 0.5,
+      densityKgM3: 1000,
+      specificHeatJkgK: 4000,
+      heatTransferWm2K: 50,
+      startC: 0,
+      mediumC: 100,
+      minutes: 400 / 60,
+    },
+    keys: ['centreC', 'biot', 'fourier'],
+    check: [
+      ['biot', 1, 9],
+      ['fourier', 0.5, 9],
+      ['centreC', 62.93, 1],
+    ],
+  },
+  'bake-time-scaling': {
+    inputs: { knownMinutes: 20, knownHalfThicknessMm: 10, newHalfThicknessMm: 20 },
+    keys: ['minutes', 'low', 'high'],
+    check: [
+      ['low', 40, 9],
+      ['high', 80, 9],
+    ],
+  },
+  lethality: {
+    inputs: {
+      readings: [
+        { minute: 0, celsius: 70 },
+        { minute: 2, celsius: 70 },
+      ],
+      referenceC: 70,
+      zC: 7.5,
+    },
+    keys: ['equivalentMinutes'],
+    check: [['equivalentMinutes', 2, 9]],
+  },
+  'core-temperature-check': {
+    inputs: { food: 'chicken', celsius: 74, heldSeconds: 0, authority: 'FDA' },
+    keys: ['safe', 'required', 'achieved'],
+    check: [],
+  },
+  'cooling-check': {
+    inputs: {
+      readings: [
+        { minute: 0, celsius: 63 },
+        { minute: 88, celsius: 8 },
+      ],
+      authority: 'uk-fsa',
+    },
+    keys: ['passes', 'stages'],
+    check: [],
+  },
+  // By hand: 80, 50, 35 °C at 0, 10, 20 min halve their distance to 20 °C every 10 min; 27.5 °C is 10 min on.
+  'cooling-forecast': {
+    inputs: {
+      readings: [
+        { minute: 0, celsius: 80 },
+        { minute: 10, celsius: 50 },
+        { minute: 20, celsius: 35 },
+      ],
+      ambientC: 20,
+      targetC: 27.5,
+    },
+    keys: ['minutes', 'low', 'high', 'atMinute', 'timeConstantMinutes'],
+    check: [
+      ['minutes', 10, 6],
+      ['atMinute', 30, 6],
+      ['timeConstantMinutes', 10 / Math.LN2, 6],
+    ],
+  },
+  'starch-gelatinisation': {
+    inputs: { starch: 'cornflour', temperatureC: 62 },
+    keys: ['fraction', 'onsetC', 'peakC', 'conclusionC'],
+    check: [['fraction', 0.05, 6]],
+  },
+  'gel-sag': {
+    inputs: { heightInMouldMm: 40, heightOutMm: 34 },
+    keys: ['sagPercent'],
+    check: [['sagPercent', 15, 9]],
+  },
+  'specific-volume': { inputs: { massG: 400, volumeMl: 1600 }, keys: ['mlPerG'], check: [['mlPerG', 4, 9]] },
+  'spread-ratio': { inputs: { widthMm: 72, thicknessMm: 9 }, keys: ['ratio'], check: [['ratio', 8, 9]] },
+  overrun: {
+    inputs: { massBeforeG: 100, massAfterG: 50 },
+    keys: ['overrunPercent'],
+    check: [['overrunPercent', 100, 9]],
+  },
+  // CIE: sRGB red is L* 53.24, a* 80.09, b* 67.20.
+  'colour-lab': {
+    inputs: { hex: '#ff0000' },
+    keys: ['L', 'a', 'b'],
+    check: [
+      ['L', 53.24, 1],
+      ['a', 80.09, 1],
+      ['b', 67.2, 1],
+    ],
+  },
+  // Sharma, Wu and Dalal (2005), pair 25.
+  'colour-difference': {
+    inputs: {
+      first: { L: 60.2574, a: -34.0099, b: 36.2677 },
+      second: { L: 60.4626, a: -34.1751, b: 39.4387 },
+    },
+    keys: ['deltaE00'],
+    check: [['deltaE00', 1.2644, 4]],
+  },
+  'browning-index': {
+    inputs: { L: 60, a: 10, b: 25 },
+    keys: ['browningIndex'],
+    check: [['browningIndex', 64.32, 2]],
+  },
+  q10: {
+    inputs: { rate1: 1, temperature1C: 100, rate2: 8, temperature2C: 130 },
+    keys: ['q10'],
+    check: [['q10', 2, 9]],
+  },
+  'activation-energy': {
+    inputs: {
+      points: [100, 120, 140].map((temperatureC) => ({
+        temperatureC,
+        rate: 1e10 * Math.exp(-90_000 / (8.31446261815324 * (temperatureC + 273.15))),
+      })),
+    },
+    keys: ['kJPerMol', 'r2'],
+    check: [['kJPerMol', 90, 6]],
+  },
+  // R, PlantGrowth.
+  'one-way-anova': {
+    inputs: { groups: plantGrowth() },
+    keys: ['f', 'dfBetween', 'dfWithin', 'p'],
+    check: [
+      ['f', 4.846, 3],
+      ['p', 0.01591, 5],
+    ],
+  },
+  'tukey-hsd': { inputs: { groups: plantGrowth() }, keys: ['pairs'], check: [] },
+  'kruskal-wallis': {
+    inputs: { groups: plantGrowth() },
+    keys: ['h', 'df', 'p'],
+    check: [
+      ['h', 7.9882, 4],
+      ['p', 0.01842, 5],
+    ],
+  },
+  // By hand: means 2 and 5, variances 1 and 1, n 3 and 3: t = −3/√(2/3), 4 degrees of freedom.
+  'welch-t': {
+    inputs: { a: [1, 2, 3], b: [4, 5, 6] },
+    keys: ['t', 'df', 'p', 'difference', 'ci95'],
+    check: [
+      ['t', -3.674235, 6],
+      ['df', 4, 9],
+      ['p', 0.021312, 6],
+    ],
+  },
+  // By hand: rank sums 4, 9, 11 of four rows: 12/(4·3·4) (16 + 81 + 121) − 3·4·4 = 6.5.
+  friedman: {
+    inputs: {
+      ranks: [
+        [1, 2, 3],
+        [1, 2, 3],
+        [1, 3, 2],
+        [1, 2, 3],
+      ],
+    },
+    keys: ['chi2', 'df', 'p'],
+    check: [
+      ['chi2', 6.5, 9],
+      ['p', Math.exp(-3.25), 9],
+    ],
+  },
+  spearman: {
+    inputs: { x: [1, 2, 3, 4, 5], y: [2, 1, 4, 3, 5] },
+    keys: ['rho', 'p'],
+    check: [
+      ['rho', 0.8, 9],
+      ['p', 0.1041, 4],
+    ],
+  },
+  // NIST/SEMATECH e-Handbook, 1.3.5.17.1.
+  grubbs: {
+    inputs: { values: [199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57] },
+    keys: ['outlier', 'g', 'critical'],
+    check: [
+      ['outlier', 245.57, 9],
+      ['g', 2.46876, 4],
+    ],
+  },
+  // ISO 4120, table A.1.
+  'triangle-test': {
+    inputs: { correct: 8, trials: 12 },
+    keys: ['p', 'minimumCorrect'],
+    check: [
+      ['p', 0.0188, 4],
+      ['minimumCorrect', 8, 9],
+    ],
+  },
+  'paired-preference': {
+    inputs: { preferA: 15, trials: 20 },
+    keys: ['p', 'sharePercent', 'lowPercent', 'highPercent'],
+    check: [['p', 0.0414, 4]],
+  },
 };
 
+/** R's built-in data set PlantGrowth (Dobson, 1983). */
+function plantGrowth() {
+  return {
+    ctrl: [4.17, 5.58, 5.18, 6.11, 4.5, 4.61, 5.17, 4.53, 5.33, 5.14],
+    trt1: [4.81, 4.17, 4.41, 3.59, 5.87, 3.83, 6.03, 4.89, 4.32, 4.69],
+    trt2: [6.31, 5.12, 5.54, 5.5, 5.37, 5.29, 4.92, 6.15, 5.8, 5.26],
+  };
+}
+
 describe('the registry', () => {
-  it('has every id of this slice', () => {
+  it('has every id of the contract', () => {
     expect(calculators.map((one) => one.id).sort()).toEqual(Object.keys(contract).sort());
   });
 
@@ -82,7 +368,8 @@ describe('the registry', () => {
     const answer = runCalculator(id, inputs);
     expect(Object.keys(answer.result)).toEqual(keys);
     expect(answer.inputs).toMatchObject(inputs);
-    expect(answer.working.length).toBeGreaterThan(1);
+    expect(answer.working.length).toBeGreaterThan(0);
+    expect(answer.working.some((line) => line.value !== undefined || / /.test(line.text))).toBe(true);
     expect(answer.sources.length).toBeGreaterThan(0);
     for (const [key, value, digits] of check) expect(answer.result[key]).toBeCloseTo(value, digits);
   });
@@ -116,39 +403,160 @@ describe('the registry', () => {
     expect(refusal('linear-fit', { x: [1, 1, 1], y: [1, 2, 3] })).toMatchObject({ field: 'x' });
     expect(refusal('no-such', {})).toMatchObject({ field: 'id' });
     expect(refusal('describe', null)).toMatchObject({ field: 'inputs' });
+    expect(refusal('describe', { values: [] })).toMatchObject({ field: 'values' });
+    expect(refusal('grubbs', { values: [2, 2, 2] })).toMatchObject({ field: 'values' });
+    expect(refusal('one-way-anova', { groups: { a: [1, 1], b: [2, 2] } })).toMatchObject({ field: 'groups' });
+    expect(refusal('one-way-anova', { groups: { a: [1, 2], b: [1, NaN] } })).toMatchObject({
+      field: 'groups.b[1]',
+      pointer: '/groups/b/1',
+    });
+    expect(
+      refusal('carbon-dioxide', {
+        bicarbonateG: 5,
+        acids: [
+          { kind: 'tartar', massG: 1 },
+          { kind: 'soup', massG: 1 },
+        ],
+      }),
+    ).toMatchObject({ field: 'acids[1].kind', value: 'soup', pointer: '/acids/1/kind' });
+    const readings = [
+      { minute: 5, celsius: 60 },
+      { minute: 5, celsius: 61 },
+    ];
+    expect(refusal('lethality', { readings })).toMatchObject({ field: 'readings[1].minute', value: 5 });
+    expect(
+      refusal('colour-difference', { first: { L: 120, a: 0, b: 0 }, second: { L: 1, a: 0, b: 0 } }),
+    ).toMatchObject({
+      field: 'first.L',
+    });
+    expect(refusal('triangle-test', { correct: 2.5, trials: 10 })).toMatchObject({ field: 'correct' });
   });
 
-  const valueFor = (spec: InputSpec): fc.Arbitrary<unknown> => {
-    if (spec.kind === 'number') return fc.double({ min: spec.low, max: spec.high, noNaN: true });
-    if (spec.kind === 'choice') return fc.constantFrom(...spec.options);
-    return fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), {
-      minLength: spec.least,
-      maxLength: 30,
-    });
+  /** Words that text inputs know. */
+  const words: Record<string, readonly string[]> = {
+    hex: ['#a9551f', '#000', 'ffffff', '#12ab9F'],
+    from: measureUnits,
+    to: measureUnits,
+    ingredient: bulkDensities.map((one) => one.name),
+    starch: starches.map((one) => one.id),
+    kind: [...leaveningAcids.map((one) => one.id), ...solutes.map((one) => one.id)],
+    food: foodKinds.map((one) => one.id),
+    authority: authorities.map((one) => one.id),
+    name: ['plain flour', 'water', 'milk', 'salt'],
   };
-  const inputsFor = (calculator: Calculator) =>
-    fc.record(
-      Object.fromEntries(Object.entries(calculator.inputs).map(([name, spec]) => [name, valueFor(spec)])),
-    );
+  const number = fc.double({ min: -1e6, max: 1e6, noNaN: true });
+  const valueFor = (spec: InputSpec, name: string): fc.Arbitrary<unknown> => {
+    switch (spec.kind) {
+      case 'number':
+        return spec.whole
+          ? fc.integer({ min: spec.low, max: spec.high })
+          : fc.double({ min: spec.low, max: spec.high, noNaN: true });
+      case 'choice':
+        return fc.constantFrom(...spec.options);
+      case 'text':
+        return fc.constantFrom(...words[name]!);
+      case 'flag':
+        return fc.boolean();
+      case 'numbers':
+        return fc.array(number, { minLength: spec.least, maxLength: 30 });
+      case 'record':
+        return fieldsFor(spec.fields);
+      case 'records':
+        return fc
+          .array(fieldsFor(spec.fields), { minLength: spec.least, maxLength: 12 })
+          .map((rows) =>
+            'minute' in spec.fields
+              ? (rows as { minute: number }[]).sort((a, b) => a.minute - b.minute)
+              : rows,
+          );
+      case 'groups':
+        return fc.dictionary(
+          fc.constantFrom('a', 'b', 'c', 'd', 'e'),
+          fc.array(number, { minLength: spec.leastEach, maxLength: 8 }),
+          { minKeys: spec.least },
+        );
+      case 'rows':
+        return fc.integer({ min: spec.leastEach, max: 6 }).chain((length) =>
+          fc.array(fc.array(number, { minLength: length, maxLength: length }), {
+            minLength: spec.least,
+            maxLength: 8,
+          }),
+        );
+    }
+  };
+  const fieldsFor = (specs: Record<string, InputSpec>) =>
+    fc.record(Object.fromEntries(Object.entries(specs).map(([name, spec]) => [name, valueFor(spec, name)])), {
+      requiredKeys: Object.keys(specs).filter((name) => !specs[name]!.optional),
+    });
 
   it.each(calculators.map((one) => [one.id, one] as const))(
-    '%s: valid input gives finite numbers or a named refusal',
+    '%s: valid input over its whole range gives finite numbers or a named refusal; its example is answered',
     (id, calculator) => {
+      expect(() => runCalculator(id, calculator.example)).not.toThrow();
       fc.assert(
-        fc.property(inputsFor(calculator), (inputs) => {
+        fc.property(fieldsFor(calculator.inputs), (inputs) => {
           try {
             const { result } = runCalculator(id, inputs);
-            for (const value of Object.values(result).flat()) {
+            const leaves = (value: unknown): unknown[] =>
+              typeof value === 'object' && value !== null ? Object.values(value).flatMap(leaves) : [value];
+            for (const value of leaves(result)) {
               if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
             }
           } catch (error) {
             // Values that only clash with each other (a syrup boiling below water) are refused by field too.
             expect(error).toBeInstanceOf(RefusedValue);
+            const { field, allowed } = error as RefusedValue;
+            expect(field.length * allowed.length).toBeGreaterThan(0);
           }
         }),
+        { numRuns: 60 },
       );
     },
+    60_000,
   );
+
+  /** What more of an input does to a result, the rest as in the example. */
+  const trends: [id: string, input: string, key: string, direction: 1 | -1, from: number, to: number][] = [
+    ['air-pressure', 'altitudeM', 'pressureKPa', -1, -500, 11_000],
+    ['water-boiling-point', 'altitudeM', 'boilingC', -1, -500, 11_000],
+    ['latent-heat', 'temperatureC', 'kJPerKg', -1, 0, 370],
+    ['evaporation-time', 'waterG', 'minutes', 1, 0, 10_000],
+    ['evaporation-time', 'powerW', 'minutes', -1, 10, 5000],
+    ['syrup-boiling-point', 'sucrosePercent', 'boilingC', 1, 0, 99.5],
+    ['syrup-concentration', 'boilingC', 'sucrosePercent', 1, 100, 166],
+    ['water-activity', 'waterG', 'waterActivity', 1, 5, 5000],
+    ['stage-target', 'seaLevelC', 'localC', 1, 0, 300],
+    ['thermometer-correction', 'readingC', 'trueC', 1, -50, 300],
+    ['oven-setting', 'value', 'conventionalF', 1, 50, 300],
+    ['kitchen-measure', 'amount', 'amount', 1, 0, 1000],
+    ['carbon-dioxide', 'bicarbonateG', 'volumeL', 1, 0, 20],
+    ['neutralising-acid', 'bicarbonateG', 'acidG', 1, 0, 100],
+    ['egg-time', 'massG', 'minutes', 1, 20, 200],
+    ['egg-time', 'yolkC', 'minutes', 1, 45, 94],
+    ['egg-doneness', 'minutes', 'yolkPeakC', 1, 0.5, 30],
+    ['centre-temperature', 'minutes', 'centreC', 1, 0, 500],
+    ['centre-temperature', 'halfThicknessMm', 'centreC', -1, 2, 100],
+    ['bake-time-scaling', 'newHalfThicknessMm', 'minutes', 1, 2, 100],
+    ['cooling-forecast', 'targetC', 'minutes', -1, 21, 54],
+    ['starch-gelatinisation', 'temperatureC', 'fraction', 1, 20, 120],
+    ['starch-gelatinisation', 'sugarPercent', 'fraction', -1, 0, 65],
+    ['overrun', 'massAfterG', 'overrunPercent', -1, 10, 100],
+    ['q10', 'rate2', 'q10', 1, 0.1, 100],
+    ['triangle-test', 'correct', 'p', -1, 0, 18],
+  ];
+
+  it.each(trends)('%s: more %s moves %s by %i', (id, input, key, direction, from, to) => {
+    const { example, inputs } = calculators.find((one) => one.id === id)!;
+    const spec = inputs[input] as { whole?: boolean };
+    let before: number | null = null;
+    for (let i = 0; i <= 40; i += 1) {
+      const value = from + ((to - from) * i) / 40;
+      const given = { ...example, [input]: spec.whole ? Math.round(value) : value };
+      const here = runCalculator(id, given).result[key] as number;
+      if (before !== null) expect((here - before) * direction).toBeGreaterThanOrEqual(-1e-9);
+      before = here;
+    }
+  });
 
   it('turns rubbish away with a typed error', () => {
     fc.assert(

@@ -1,26 +1,85 @@
 import type { Source, WorkingLine } from '../working';
 
+/** A number of an input, with its limits. */
+export interface NumberSpec {
+  kind: 'number';
+  unit: string;
+  low: number;
+  high: number;
+  whole?: boolean;
+  optional?: boolean;
+  fallback?: number;
+  about: string;
+}
+
+export interface ChoiceSpec {
+  kind: 'choice';
+  options: readonly string[];
+  optional?: boolean;
+  fallback?: string;
+  about: string;
+}
+
+export interface TextSpec {
+  kind: 'text';
+  most: number;
+  /** Something that could stand there. */
+  example: string;
+  optional?: boolean;
+  about: string;
+}
+
+interface FlagSpec {
+  kind: 'flag';
+  optional?: boolean;
+  about: string;
+}
+
+type PlainSpec = NumberSpec | ChoiceSpec | TextSpec | FlagSpec;
+
 /** One input of a calculator, as it is checked and as it is shown. */
 export type InputSpec =
-  | {
-      kind: 'number';
-      unit: string;
-      low: number;
-      high: number;
-      optional?: boolean;
-      fallback?: number;
-      about: string;
-    }
-  | { kind: 'choice'; options: readonly string[]; optional?: boolean; fallback?: string; about: string }
-  | { kind: 'numbers'; least: number; about: string };
+  | PlainSpec
+  /** A list of numbers. */
+  | { kind: 'numbers'; least: number; optional?: boolean; about: string }
+  /** One object of plain fields. */
+  | { kind: 'record'; fields: Record<string, PlainSpec>; optional?: boolean; about: string }
+  /** A list of such objects. */
+  | { kind: 'records'; fields: Record<string, PlainSpec>; least: number; optional?: boolean; about: string }
+  /** Lists of numbers by name. */
+  | { kind: 'groups'; least: number; leastEach: number; optional?: boolean; about: string }
+  /** Rows of numbers, all equally long. */
+  | { kind: 'rows'; least: number; leastEach: number; optional?: boolean; about: string };
 
 export type InputSpecs = Record<string, InputSpec>;
 
-type ValueOf<S extends InputSpec> = S extends { kind: 'number' }
+type PlainValue<S extends InputSpec> = S extends { kind: 'number' }
   ? number
   : S extends { kind: 'choice'; options: readonly (infer O)[] }
     ? O
-    : number[];
+    : S extends { kind: 'text' }
+      ? string
+      : boolean;
+
+type FieldsOf<F extends Record<string, PlainSpec>> = {
+  [K in keyof F]: F[K] extends { optional: true }
+    ? F[K] extends { fallback: number | string }
+      ? PlainValue<F[K]>
+      : PlainValue<F[K]> | undefined
+    : PlainValue<F[K]>;
+};
+
+type ValueOf<S extends InputSpec> = S extends PlainSpec
+  ? PlainValue<S>
+  : S extends { kind: 'numbers' }
+    ? number[]
+    : S extends { kind: 'record'; fields: infer F extends Record<string, PlainSpec> }
+      ? FieldsOf<F>
+      : S extends { kind: 'records'; fields: infer F extends Record<string, PlainSpec> }
+        ? FieldsOf<F>[]
+        : S extends { kind: 'groups' }
+          ? Record<string, number[]>
+          : number[][];
 
 /** The checked inputs of a calculator: optional ones without a fallback may be missing. */
 export type InputsOf<I extends InputSpecs> = {
@@ -31,7 +90,8 @@ export type InputsOf<I extends InputSpecs> = {
     : ValueOf<I[K]>;
 };
 
-export type ResultValue = number | string | null | number[];
+type PlainResult = number | string | boolean | null;
+export type ResultValue = PlainResult | number[] | Record<string, PlainResult>[];
 
 /** What a calculator answers with. */
 export interface Answer {
@@ -44,9 +104,13 @@ export interface Answer {
 export interface Calculator {
   id: string;
   title: string;
+  /** Other words it is looked for by. */
+  keywords: string;
   inputs: InputSpecs;
   /** Names of which at least one must be given. */
   oneOf?: readonly string[];
+  /** Inputs that make a telling first answer. */
+  example: Record<string, unknown>;
   compute(inputs: Record<string, unknown>): Answer;
 }
 
@@ -54,8 +118,10 @@ export interface Calculator {
 export function defineCalculator<const I extends InputSpecs>(definition: {
   id: string;
   title: string;
+  keywords: string;
   inputs: I;
   oneOf?: readonly (keyof I & string)[];
+  example: Partial<Record<keyof I, unknown>>;
   compute(inputs: InputsOf<I>): Answer;
 }): Calculator {
   return {

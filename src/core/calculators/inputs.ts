@@ -27,3 +27,16 @@ export const placeInputs = {
     about: 'boiling point of water, measured here',
   },
 } as const;
+
+/** Readings of one food in time. */
+export function readingsInput<const N extends number>(least: N) {
+  return {
+    kind: 'records',
+    least,
+    fields: {
+      minute: { kind: 'number', unit: 'min', low: -1e5, high: 1e5, about: 'when' },
+      celsius: { kind: 'number', unit: '°C', low: -90, high: 400, about: 'what it showed' },
+    },
+    about: 'readings in order of time',
+  } as const;
+}

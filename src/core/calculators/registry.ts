@@ -1,31 +1,102 @@
 import { RefusedValue } from '../bounds';
 import type { Source, WorkingLine } from '../working';
 import { checkInputs } from './check-inputs';
+import {
+  activationEnergy,
+  browningIndexCalculator,
+  colourDifference,
+  colourLab,
+  q10Calculator,
+} from './colour';
 import type { Calculator, ResultValue } from './definition';
+import { bakersPercentagesCalculator, kitchenMeasureCalculator } from './formula';
+import {
+  gelSag,
+  overrun,
+  specificVolumeCalculator,
+  spreadRatioCalculator,
+  starchGelatinisation,
+} from './gels';
+import {
+  bakeTimeScaling,
+  centreTemperature,
+  coolingForecast,
+  eggDoneness,
+  eggTime,
+  ovenSettingCalculator,
+} from './heat';
+import { carbonDioxide, neutralisingAcid, yeastActivity } from './leavening';
+import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safety';
+import { pairedPreferenceCalculator, triangleTest } from './sensory';
+import {
+  friedman,
+  grubbs,
+  kruskalWallisCalculator,
+  oneWayAnovaCalculator,
+  spearman,
+  tukeyHsdCalculator,
+  welchT,
+} from './significance';
 import { describeCalculator, linearFit } from './statistics';
 import {
   stageTargetCalculator,
   sugarStageCalculator,
   syrupBoilingPoint,
   syrupConcentrationCalculator,
+  waterActivityCalculator,
 } from './sugar';
 import { temperature, thermometerCorrection } from './thermometers';
-import { airPressure, evaporationTime, latentHeatCalculator, waterBoilingPoint } from './water';
+import { airPressure, evaporationTime, latentHeatCalculator, reduction, waterBoilingPoint } from './water';
 
-/** Every calculator of the program. A new one is a new line; its id is a promise. */
+/** Every calculator of the program, in the order of the work. A new one is a new line; its id is a promise. */
 export const calculators: readonly Calculator[] = [
   airPressure,
   waterBoilingPoint,
   latentHeatCalculator,
   evaporationTime,
+  reduction,
   syrupBoilingPoint,
   syrupConcentrationCalculator,
+  waterActivityCalculator,
   sugarStageCalculator,
   stageTargetCalculator,
   temperature,
   thermometerCorrection,
+  ovenSettingCalculator,
+  kitchenMeasureCalculator,
+  bakersPercentagesCalculator,
+  carbonDioxide,
+  neutralisingAcid,
+  yeastActivity,
+  eggTime,
+  eggDoneness,
+  centreTemperature,
+  bakeTimeScaling,
+  lethality,
+  coreTemperatureCheck,
+  coolingCheckCalculator,
+  coolingForecast,
+  starchGelatinisation,
+  gelSag,
+  specificVolumeCalculator,
+  spreadRatioCalculator,
+  overrun,
+  colourLab,
+  colourDifference,
+  browningIndexCalculator,
+  q10Calculator,
+  activationEnergy,
   describeCalculator,
   linearFit,
+  oneWayAnovaCalculator,
+  tukeyHsdCalculator,
+  welchT,
+  kruskalWallisCalculator,
+  friedman,
+  spearman,
+  grubbs,
+  triangleTest,
+  pairedPreferenceCalculator,
 ];
 
 /** What every door of the registry answers with. */
@@ -48,5 +119,16 @@ export function runCalculator(id: string, raw: unknown): CalculatorAnswer {
   if (!calculator) throw new RefusedValue('id', id, `one of ${calculators.map((one) => one.id).join(', ')}`);
   const inputs = checkInputs(calculator, raw);
   const { result, working, sources, warnings = [] } = calculator.compute(inputs);
+  const lost = Object.entries(result).find(([, value]) => !isFinite(value));
+  if (lost) throw new RefusedValue('inputs', raw, `values for which ${lost[0]} is a finite number`);
   return { id, inputs, result, working, sources, warnings };
+}
+
+/** Whether every number in a result is one. */
+function isFinite(value: ResultValue): boolean {
+  if (typeof value === 'number') return Number.isFinite(value);
+  if (!Array.isArray(value)) return true;
+  return value.every((one) =>
+    typeof one === 'number' ? Number.isFinite(one) : Object.values(one).every((part) => isFinite(part)),
+  );
 }

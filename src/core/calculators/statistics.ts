@@ -4,6 +4,8 @@ import { defineCalculator } from './definition';
 export const describeCalculator = defineCalculator({
   id: 'describe',
   title: 'Mean, spread and interval of a sample',
+  keywords: 'mean average standard deviation median quartile interval repeats',
+  example: { values: [2.1, 2.5, 1.9] },
   inputs: { values: { kind: 'numbers', least: 2, about: 'the repeats' } },
   compute({ values }) {
     const { n, mean, sd, sem, ci95, median, q1, q3 } = describeSample(values);
@@ -24,6 +26,8 @@ export const describeCalculator = defineCalculator({
 export const linearFit = defineCalculator({
   id: 'linear-fit',
   title: 'Straight line through points',
+  keywords: 'regression slope line trend least squares',
+  example: { x: [140, 145, 150, 155], y: [1.4, 3.2, 4, 4.4] },
   inputs: {
     x: { kind: 'numbers', least: 3, about: 'the factor' },
     y: { kind: 'numbers', least: 3, about: 'the response, as many' },

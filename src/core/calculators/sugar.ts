@@ -1,15 +1,20 @@
+import { RefusedValue } from '../bounds';
 import {
   boilingElevation,
   boilingTableSource,
   duhringSource,
   fallBelowSeaLevel,
+  norrishSource,
   ruleOfThumbSource,
+  soluteCalled,
+  solutes,
   stageTarget,
   sugarStageAt,
   sugarStages,
   sugarStagesSource,
   syrupBoilingC,
   syrupConcentration,
+  waterActivity,
 } from '../sugar';
 import { readingRangeC } from '../trace';
 import { boilingAtAltitude, localBoiling, saturationSource, standardAtmosphereSource } from '../water';
@@ -36,6 +41,8 @@ function boilingHere(altitudeM: number | undefined, localBoilingC: number | unde
 export const syrupBoilingPoint = defineCalculator({
   id: 'syrup-boiling-point',
   title: 'Boiling point of a sucrose syrup',
+  keywords: 'sugar sucrose concentration brix',
+  example: { sucrosePercent: 85, altitudeM: 1200 },
   inputs: {
     sucrosePercent: {
       kind: 'number',
@@ -71,6 +78,8 @@ export const syrupBoilingPoint = defineCalculator({
 export const syrupConcentrationCalculator = defineCalculator({
   id: 'syrup-concentration',
   title: 'Strength of a boiling syrup',
+  keywords: 'sugar sucrose brix solids thermometer',
+  example: { boilingC: 116 },
   inputs: {
     boilingC: { kind: 'number', unit: '°C', low: 60, high: 170, about: 'temperature of the boiling syrup' },
     altitudeM: altitudeInput,
@@ -94,6 +103,8 @@ export const syrupConcentrationCalculator = defineCalculator({
 export const sugarStageCalculator = defineCalculator({
   id: 'sugar-stage',
   title: 'Stage of a boiling syrup',
+  keywords: 'soft ball firm ball hard ball crack caramel thread candy toffee fudge',
+  example: { readingC: 116, altitudeM: 1200 },
   inputs: {
     readingC: { kind: 'number', unit: '°C', ...readingRangeC, about: 'the thermometer' },
     ...placeInputs,
@@ -125,6 +136,8 @@ export const sugarStageCalculator = defineCalculator({
 export const stageTargetCalculator = defineCalculator({
   id: 'stage-target',
   title: 'Where to stop here, for a sea-level target',
+  keywords: 'altitude correct adjust sea level recipe sugar candy',
+  example: { seaLevelC: 150, altitudeM: 1200 },
   inputs: {
     seaLevelC: { kind: 'number', unit: '°C', low: 0, high: 300, about: 'target at sea level' },
     ...placeInputs,
@@ -147,6 +160,54 @@ export const stageTargetCalculator = defineCalculator({
         ...(seaLevelC < 100
           ? ['Only boiling syrups follow the boiling point; below 100 °C nothing needs correcting.']
           : []),
+      ],
+    };
+  },
+});
+
+export const waterActivityCalculator = defineCalculator({
+  id: 'water-activity',
+  title: 'Water activity of a sugar solution',
+  keywords: 'aw water activity preserve keep jam syrup solute glycerol',
+  example: { solutes: [{ kind: 'sucrose', massG: 65 }], waterG: 35 },
+  inputs: {
+    solutes: {
+      kind: 'records',
+      least: 0,
+      fields: {
+        kind: { kind: 'text', most: 30, example: 'sucrose', about: solutes.map((one) => one.id).join(', ') },
+        massG: { kind: 'number', unit: 'g', low: 0, high: 100_000, about: 'mass' },
+      },
+      about: 'what is dissolved',
+    },
+    waterG: { kind: 'number', unit: 'g', low: 0.01, high: 100_000, about: 'water' },
+  },
+  compute({ solutes: given, waterG }) {
+    const doses = given.map(({ kind, massG }, i) => {
+      const solute = soluteCalled(kind);
+      if (!solute)
+        throw new RefusedValue(
+          `solutes[${i}].kind`,
+          kind,
+          `one of ${solutes.map((one) => one.id).join(', ')}`,
+        );
+      return { solute, massG };
+    });
+    const activity = waterActivity(doses, waterG);
+    const massG = doses.reduce((sum, one) => sum + one.massG, 0);
+    const percent = (100 * massG) / (massG + waterG);
+    return {
+      result: { waterActivity: activity },
+      working: [
+        { text: 'a_w = x_w exp(−(Σ √K x)²), x by moles' },
+        ...doses.map(({ solute }) => ({ text: `K of ${solute.name}`, value: solute.k })),
+        { text: 'solids', value: percent, unit: '%' },
+        { text: 'a_w', value: activity },
+      ],
+      sources: [norrishSource],
+      warnings: [
+        ...(percent > 75 ? ['Above about 75 % solids Norrish runs low.'] : []),
+        'Keeping food is more than water activity: use tested local procedures.',
       ],
     };
   },

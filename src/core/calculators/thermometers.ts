@@ -7,6 +7,8 @@ import { placeInputs } from './inputs';
 export const temperature = defineCalculator({
   id: 'temperature',
   title: 'Temperature from one unit to another',
+  keywords: 'celsius fahrenheit kelvin convert degrees',
+  example: { value: 350, from: 'F', to: 'C' },
   inputs: {
     value: {
       kind: 'number',
@@ -37,6 +39,8 @@ export const temperature = defineCalculator({
 export const thermometerCorrection = defineCalculator({
   id: 'thermometer-correction',
   title: 'What a thermometer should have shown',
+  keywords: 'calibrate ice boiling check probe',
+  example: { iceReadingC: 0.5, boilReadingC: 97.1, readingC: 118, altitudeM: 1200 },
   inputs: {
     iceReadingC: { kind: 'number', unit: '°C', low: -15, high: 15, about: 'what it showed in melting ice' },
     boilReadingC: {

@@ -1,3 +1,4 @@
+import { RefusedValue } from '../bounds';
 import { fahrenheitFromCelsius } from '../units';
 import {
   altitudeRangeM,
@@ -7,6 +8,7 @@ import {
   latentHeat,
   latentHeatSource,
   pressureAtAltitude,
+  reduce,
   saturationSource,
   standardAtmosphereSource,
 } from '../water';
@@ -18,6 +20,8 @@ const weather = 'Weather moves the boiling point by up to about 1 °C; a measure
 export const airPressure = defineCalculator({
   id: 'air-pressure',
   title: 'Air pressure at an altitude',
+  keywords: 'altitude height barometer atmosphere',
+  example: { altitudeM: 1200 },
   inputs: { altitudeM: { ...altitudeInput, optional: false } },
   compute({ altitudeM }) {
     const pressureKPa = pressureAtAltitude(altitudeM);
@@ -37,6 +41,8 @@ export const airPressure = defineCalculator({
 export const waterBoilingPoint = defineCalculator({
   id: 'water-boiling-point',
   title: 'Boiling point of water',
+  keywords: 'altitude boil height pressure local',
+  example: { altitudeM: 1200 },
   inputs: {
     altitudeM: {
       kind: 'number',
@@ -81,6 +87,8 @@ export const waterBoilingPoint = defineCalculator({
 export const latentHeatCalculator = defineCalculator({
   id: 'latent-heat',
   title: 'Latent heat of evaporation of water',
+  keywords: 'evaporation steam vaporisation',
+  example: { temperatureC: 100 },
   inputs: {
     temperatureC: {
       kind: 'number',
@@ -107,6 +115,8 @@ export const latentHeatCalculator = defineCalculator({
 export const evaporationTime = defineCalculator({
   id: 'evaporation-time',
   title: 'Time to boil water away',
+  keywords: 'boil away reduce power hob',
+  example: { waterG: 200, powerW: 500, altitudeM: 1200 },
   inputs: {
     waterG: { kind: 'number', unit: 'g', low: 0, high: 100_000, about: 'water to boil away' },
     powerW: { kind: 'number', unit: 'W', low: 1, high: 100_000, about: 'power of hob or element' },
@@ -138,6 +148,60 @@ export const evaporationTime = defineCalculator({
         efficiency === 1
           ? ['No losses counted: a pan on a hob loses a third or more of its heat to the room.']
           : [],
+    };
+  },
+});
+
+export const reduction = defineCalculator({
+  id: 'reduction',
+  title: 'How far to boil something down',
+  keywords: 'reduce reduction boil down concentrate solids jam stock syrup',
+  example: { startG: 800, solidsPercent: 12, finishSolidsPercent: 30 },
+  oneOf: ['finishG', 'finishSolidsPercent'],
+  inputs: {
+    startG: { kind: 'number', unit: 'g', low: 0.1, high: 100_000, about: 'mass at the start' },
+    solidsPercent: { kind: 'number', unit: '%', low: 0, high: 100, about: 'solids at the start' },
+    finishG: {
+      kind: 'number',
+      unit: 'g',
+      low: 0.01,
+      high: 100_000,
+      optional: true,
+      about: 'mass at the end',
+    },
+    finishSolidsPercent: {
+      kind: 'number',
+      unit: '%',
+      low: 0.01,
+      high: 100,
+      optional: true,
+      about: 'solids at the end',
+    },
+  },
+  compute({ startG, solidsPercent, finishG, finishSolidsPercent }) {
+    if (finishG !== undefined && finishSolidsPercent !== undefined) {
+      throw new RefusedValue(
+        'finishSolidsPercent',
+        finishSolidsPercent,
+        'finishG or finishSolidsPercent, not both',
+      );
+    }
+    const answer = reduce(
+      startG,
+      solidsPercent,
+      finishG === undefined ? { finishSolidsPercent: finishSolidsPercent! } : { finishG },
+    );
+    return {
+      result: { ...answer },
+      working: [
+        { text: 'solids stay: start × share', value: (startG * solidsPercent) / 100, unit: 'g' },
+        { text: 'mass at the end', value: answer.finishG, unit: 'g' },
+        { text: 'solids at the end = solids / mass', value: answer.finishSolidsPercent, unit: '%' },
+        { text: 'water boiled away', value: answer.waterLostG, unit: 'g' },
+        { text: 'heat for it, at 100 °C', value: (answer.waterLostG * latentHeat(100)) / 1000, unit: 'kJ' },
+      ],
+      sources: [{ kind: 'handbook', text: 'Balance of solids and water' }],
+      warnings: answer.finishSolidsPercent > 80 ? ['So strong that it scorches: stir, low heat.'] : [],
     };
   },
 });

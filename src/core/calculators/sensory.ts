@@ -1,0 +1,64 @@
+import { discrimination, pairedPreference, triangleSource } from '../sensory';
+import { wilsonInterval } from '../statistics';
+import { defineCalculator } from './definition';
+
+const trialsInput = {
+  kind: 'number',
+  unit: '',
+  low: 1,
+  high: 1000,
+  whole: true,
+  about: 'assessors',
+} as const;
+
+export const triangleTest = defineCalculator({
+  id: 'triangle-test',
+  title: 'Triangle test: can they tell the odd one out?',
+  keywords: 'sensory taste odd one out panel difference discrimination',
+  example: { correct: 9, trials: 18 },
+  inputs: {
+    correct: { kind: 'number', unit: '', low: 0, high: 1000, whole: true, about: 'right answers' },
+    trials: trialsInput,
+  },
+  compute({ correct, trials }) {
+    const { p, minimumCorrect } = discrimination('triangle', correct, trials);
+    return {
+      result: { p, minimumCorrect },
+      working: [
+        { text: 'guessing is right one time in three' },
+        { text: `P(${correct} or more of ${trials} by guessing)`, value: p },
+        minimumCorrect === null
+          ? { text: 'so few that even all right would not do' }
+          : { text: 'right answers needed for 5 %', value: minimumCorrect },
+      ],
+      sources: [triangleSource],
+      warnings: trials < 18 ? ['Few assessors: only large differences are found.'] : [],
+    };
+  },
+});
+
+export const pairedPreferenceCalculator = defineCalculator({
+  id: 'paired-preference',
+  title: 'Paired preference: is one liked better?',
+  keywords: 'sensory taste prefer preference paired comparison panel',
+  example: { preferA: 15, trials: 20 },
+  inputs: {
+    preferA: { kind: 'number', unit: '', low: 0, high: 1000, whole: true, about: 'who prefer A' },
+    trials: trialsInput,
+  },
+  compute({ preferA, trials }) {
+    const p = pairedPreference(preferA, trials);
+    const [low, high] = wilsonInterval(preferA, trials);
+    return {
+      result: { p, sharePercent: (100 * preferA) / trials, lowPercent: 100 * low, highPercent: 100 * high },
+      working: [
+        { text: 'without a preference each is chosen one time in two' },
+        { text: `P(as uneven as ${preferA} of ${trials}, either way)`, value: p },
+        { text: 'who prefer A', value: (100 * preferA) / trials, unit: '%' },
+        { text: '95 % interval of that (Wilson), from', value: 100 * low, unit: '%' },
+        { text: 'to', value: 100 * high, unit: '%' },
+      ],
+      sources: [{ kind: 'standard', text: 'ISO 5495:2005, paired comparison, two-sided: exact binomial' }],
+    };
+  },
+});
