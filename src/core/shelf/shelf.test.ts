@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { runCalculator } from '../calculators';
+import type { Place } from '../practical';
+import { otherWorld, searchShelf, tables } from '.';
+
+const place: Place = {
+  name: 'Food room',
+  kind: 'food-room',
+  altitudeM: 1200,
+  measuredBoilingC: null,
+  stations: 12,
+  balanceG: 1,
+};
+const first = (question: string) => searchShelf(question, place)[0]!;
+
+describe('the shelf finds on the first try', () => {
+  it('“soft ball”: the stage, as it is in this room', () => {
+    const hit = first('soft ball');
+    expect(hit.id).toBe('sugar-stages:soft-ball');
+    // 112 °C at sea level; 4.0 °C less at 1200 m.
+    expect(hit.kind === 'row' && hit.row.cells[0]!.value).toBeCloseTo(108, 1);
+    const low = searchShelf('soft ball', { ...place, measuredBoilingC: 100 })[0]!;
+    expect(low.kind === 'row' && low.row.cells[0]!.value).toBeCloseTo(112, 1);
+  });
+
+  it('“gas 5”: the oven setting, filled in', () => {
+    const hit = first('gas 5');
+    expect(hit).toMatchObject({ kind: 'calculator', id: 'oven-setting', inputs: { value: 5, from: 'gas' } });
+    expect(hit.kind === 'calculator' && runCalculator(hit.id, hit.inputs).result.conventionalC).toBe(190);
+  });
+
+  it('“cup of flour”: grams, filled in', () => {
+    const hit = first('cup of flour');
+    expect(hit).toMatchObject({
+      id: 'kitchen-measure',
+      inputs: { amount: 1, from: 'cup', to: 'g', ingredient: 'flour' },
+    });
+    expect(hit.kind === 'calculator' && runCalculator(hit.id, hit.inputs).result.amount).toBeCloseTo(125, 0);
+    expect(first('2 1/2 cups sugar').id).toBe('kitchen-measure');
+    expect(first('250 g flour in cups')).toMatchObject({ inputs: { amount: 250, from: 'g', to: 'cup' } });
+  });
+
+  it('“chicken”: what the core must reach, by authority', () => {
+    expect(first('chicken').id).toBe('core-temperatures:poultry');
+  });
+
+  it('“how much cream of tartar”: the acid for soda', () => {
+    expect(first('how much cream of tartar')).toMatchObject({
+      id: 'neutralising-acid',
+      inputs: { kind: 'cream-of-tartar' },
+    });
+    expect(first('citric acid for 8 g soda')).toMatchObject({ inputs: { bicarbonateG: 8, kind: 'citric' } });
+  });
+
+  it.each([
+    ['hard crack', 'sugar-stages:hard-crack'],
+    ['350 f', 'temperature'],
+    ['350f fan oven', 'oven-setting'],
+    ['boiling point', 'water-boiling-point'],
+    ['tukey', 'tukey-hsd'],
+    ['agar', 'gels:agar'],
+    ['boil an egg', 'egg-time'],
+    ['sesame', 'allergens:sesame'],
+    ['danger zone', 'danger-zone'],
+    ['honey', 'densities:honey'],
+  ])('“%s”: %s', (question, id) => {
+    expect(
+      searchShelf(question, place)
+        .slice(0, 3)
+        .map((hit) => hit.id),
+    ).toContain(id);
+  });
+
+  it('knows where it is: altitude or the measured boiling point goes into what asks for it', () => {
+    expect(first('boiling point of water')).toMatchObject({ inputs: { altitudeM: 1200 } });
+    const measured = searchShelf('stage of a boiling syrup', { ...place, measuredBoilingC: 95.8 });
+    expect(measured.find((hit) => hit.id === 'sugar-stage')).toMatchObject({
+      inputs: { localBoilingC: 95.8 },
+    });
+  });
+
+  it('takes any words without breaking, and nothing for nonsense', () => {
+    fc.assert(
+      fc.property(fc.string(), (question) => {
+        expect(searchShelf(question, null).length).toBeLessThanOrEqual(80);
+      }),
+    );
+    expect(searchShelf('xyzzy', place)).toEqual([]);
+    expect(searchShelf('', place).length).toBeGreaterThan(50);
+  });
+});
+
+describe('tables', () => {
+  it('have a cell under every heading, sources, and rows told apart', () => {
+    for (const table of tables) {
+      const rows = table.rows(place);
+      expect(table.sources.length, table.id).toBeGreaterThan(0);
+      expect(new Set(rows.map((row) => row.id)).size, table.id).toBe(rows.length);
+      for (const row of rows) expect(row.cells.length, `${table.id} ${row.id}`).toBe(table.columns.length);
+    }
+  });
+
+  it('read in the other unit world', () => {
+    expect([
+      otherWorld(180, '°C'),
+      otherWorld(350, '°F'),
+      otherWorld(125, 'g'),
+      otherWorld(25.4, 'mm'),
+      otherWorld(3, '%'),
+    ]).toEqual(['356 °F', '177 °C', '4.4 oz', '1.00 in', null]);
+  });
+});
