@@ -94,6 +94,20 @@ const opened: Record<string, { path: () => string; open: (page: Page) => Promise
     path: () => `/runs/${running}/bench`,
     open: (page) => page.getByRole('button', { name: 'Pages for the stations' }).click(),
   },
+  shelf: {
+    path: () => '/practicals/practical-honeycomb/plan',
+    open: async (page) => {
+      await page.getByRole('button', { name: /^Shelf/ }).click();
+      await page.getByPlaceholder('soft ball').fill('carbon dioxide');
+    },
+  },
+  'shelf table': {
+    path: () => '/',
+    open: async (page) => {
+      await page.getByRole('button', { name: /^Shelf/ }).click();
+      await page.getByPlaceholder('soft ball').fill('chicken');
+    },
+  },
   'go anywhere': {
     path: () => '/',
     open: (page) => page.getByRole('button', { name: 'Go anywhere' }).click(),

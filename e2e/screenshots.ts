@@ -45,6 +45,16 @@ test('one picture of each main view', async ({ browser }) => {
         dark: true,
         size: { width: 1920, height: 1080 },
       },
+      {
+        name: 'shelf',
+        path: '/practicals/practical-honeycomb/plan',
+        ready: 'Fair test',
+        before: async (page) => {
+          await field(page, 'Level 150 °C').focus();
+          await page.keyboard.press('Control+/');
+          await page.getByPlaceholder('soft ball').fill('soft ball');
+        },
+      },
       { name: 'station', path: `/runs/${running}/station/4`, ready: 'Degrees', size: phone },
       {
         name: 'results',

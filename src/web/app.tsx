@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { GoAnywhere } from './frame/GoAnywhere';
+import { Shelf } from './shelf/Shelf';
 import { Waiting } from './ui/Notice';
 import { Lost } from './ui/Lost';
 
@@ -21,18 +22,20 @@ export function App() {
   return (
     <BrowserRouter>
       <GoAnywhere>
-        <Suspense fallback={<Waiting />}>
-          <Routes>
-            <Route path="/" element={<TodayPage />} />
-            <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
-            <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
-            <Route path="/runs/:runId/bench" element={<BenchPage />} />
-            <Route path="/runs/:runId/station/:station" element={<StationPage />} />
-            <Route path="/runs/:runId/results" element={<ResultsPage />} />
-            <Route path="/runs/:runId/report" element={<ReportPage />} />
-            <Route path="*" element={<Lost />} />
-          </Routes>
-        </Suspense>
+        <Shelf>
+          <Suspense fallback={<Waiting />}>
+            <Routes>
+              <Route path="/" element={<TodayPage />} />
+              <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+              <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+              <Route path="/runs/:runId/bench" element={<BenchPage />} />
+              <Route path="/runs/:runId/station/:station" element={<StationPage />} />
+              <Route path="/runs/:runId/results" element={<ResultsPage />} />
+              <Route path="/runs/:runId/report" element={<ReportPage />} />
+              <Route path="*" element={<Lost />} />
+            </Routes>
+          </Suspense>
+        </Shelf>
       </GoAnywhere>
     </BrowserRouter>
   );

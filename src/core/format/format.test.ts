@@ -8,6 +8,7 @@ import {
   formatClock,
   formatDuration,
   formatNumber,
+  formatSignificant,
   formatTemperature,
   listed,
 } from '.';
@@ -36,6 +37,18 @@ describe('numbers', () => {
     expect(formatTemperature(100, 'F')).toBe('212.0 °F');
     expect(formatTemperature(-40, 'C', 0)).toBe('−40 °C');
     expect(formatTemperature(-40, 'F', 0)).toBe('−40 °F');
+  });
+
+  it('keep the digits that tell something', () => {
+    expect([0.05, 146.0084, 1234567, 0.000133013, -2.5e-7, 0, 12.5].map(formatSignificant)).toEqual([
+      '0.050',
+      '146.0',
+      '1234567',
+      '0.000133',
+      '−2.50 × 10^−7',
+      '0.000',
+      '12.50',
+    ]);
   });
 
   it('take their decimals from the smallest division, or from the error', () => {

@@ -22,3 +22,16 @@ export function decimalsForError(standardError: number): number {
   if (!(standardError > 0)) return 3;
   return Math.max(0, Math.min(6, 1 - Math.floor(Math.log10(standardError))));
 }
+
+/** A number with the digits that tell something: four significant, at most three after the point, more for tiny ones. */
+export function formatSignificant(value: number): string {
+  const magnitude = value === 0 ? 0 : Math.floor(Math.log10(Math.abs(value)));
+  if (magnitude < -3 || magnitude > 8)
+    return value
+      .toPrecision(3)
+      .replace('-', '−')
+      .replace(/e([+−-]?)(\d+)$/, ' × 10^$1$2')
+      .replace('^+', '^')
+      .replace('^-', '^−');
+  return formatNumber(value, Math.max(0, Math.min(3, 3 - magnitude)));
+}

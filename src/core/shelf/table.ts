@@ -5,6 +5,8 @@ import type { Source } from '../working';
 export interface Cell {
   text?: string;
   value?: number;
+  /** Upper end, where the cell is a range; the lower is what is used. */
+  high?: number;
   /** °C is shown as °F too, g/ml as grams a cup. */
   unit?: string;
 }
@@ -35,5 +37,5 @@ export const celsius = (value: number, text?: string): Cell => ({ value, unit: '
 export const span = (low: number, high: number | null): Cell => ({
   value: low,
   unit: '°C',
-  text: high === null ? 'and above' : `to ${high.toFixed(1).replace(/\.0$/, '')} °C`,
+  ...(high === null ? { text: 'and above' } : { high: Number(high.toFixed(1)) }),
 });

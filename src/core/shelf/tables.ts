@@ -32,6 +32,7 @@ import {
   type AuthorityId,
 } from '../safety';
 import { duhringSource, fallBelowSeaLevel, sugarStages, sugarStagesSource } from '../sugar';
+import { celsiusFromFahrenheit, fahrenheitFromCelsius, metresPerFoot } from '../units';
 import type { Source } from '../working';
 import { celsius, span, words, type Cell, type ShelfTable } from './table';
 
@@ -160,7 +161,7 @@ const gelTable: ShelfTable = {
       name,
       keywords: about,
       cells: [
-        { value: usualPercent[0], unit: '%', text: `to ${usualPercent[1]} %` },
+        { value: usualPercent[0], high: usualPercent[1], unit: '%' },
         setsC ? span(setsC[0], setsC[1]) : words('—'),
         meltsC ? span(meltsC[0], meltsC[1]) : words('does not melt'),
         words(about),
@@ -313,26 +314,41 @@ export const tables: readonly ShelfTable[] = [
   allergenTable,
 ];
 
-/** How a number of a table or a result reads in the other unit world; null where there is none. */
-export function otherWorld(value: number, unit: string): string | null {
+const ounce = 28.349523125;
+
+/** A unit of the other world: what it is called, how a number becomes one of it, and with how many decimals it is said. */
+function otherUnit(
+  value: number,
+  unit: string,
+): { to: string; of(value: number): number; decimals: number } | null {
   switch (unit) {
     case '°C':
-      return `${formatNumber((value * 9) / 5 + 32, 0)} °F`;
+      return { to: '°F', of: fahrenheitFromCelsius, decimals: 0 };
     case '°F':
-      return `${formatNumber(((value - 32) * 5) / 9, 0)} °C`;
+      return { to: '°C', of: celsiusFromFahrenheit, decimals: 0 };
     case 'g':
       return value >= 1000
-        ? `${formatNumber(value / 453.59237, 2)} lb`
-        : `${formatNumber(value / 28.349523125, value < 28 ? 2 : 1)} oz`;
+        ? { to: 'lb', of: (grams) => grams / (16 * ounce), decimals: 2 }
+        : { to: 'oz', of: (grams) => grams / ounce, decimals: value < 28 ? 2 : 1 };
     case 'ml':
-      return `${formatNumber(value / usCupMl, 2)} US cups`;
+      return { to: 'US cups', of: (ml) => ml / usCupMl, decimals: 2 };
     case 'L':
-      return `${formatNumber(value / 3.785411784, 2)} US gal`;
+      return { to: 'US gal', of: (litres) => litres / 3.785411784, decimals: 2 };
     case 'mm':
-      return `${formatNumber(value / 25.4, 2)} in`;
+      return { to: 'in', of: (mm) => mm / 25.4, decimals: 2 };
     case 'm':
-      return `${formatNumber(value / 0.3048, 0)} ft`;
+      return { to: 'ft', of: (metres) => metres / metresPerFoot, decimals: 0 };
     default:
       return null;
   }
+}
+
+/** How a number of a table or a result, or a range, reads in the other unit world; null where there is none. */
+export function otherWorld(value: number, unit: string, high?: number): string | null {
+  const other = otherUnit(value, unit);
+  if (!other) return null;
+  const shown = [value, ...(high === undefined ? [] : [high])].map((one) =>
+    formatNumber(other.of(one), other.decimals),
+  );
+  return `${shown.join(' to ')} ${other.to}`;
 }

@@ -1,10 +1,11 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { Keyboard, Moon, Search, Sun } from 'lucide-react';
+import { Keyboard, LibraryBig, Moon, Search, Sun } from 'lucide-react';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
 import { setLight, useLight } from '../theme/light';
 import { IconButton } from '../ui/Button';
+import { useShelf } from '../shelf/Shelf';
 import { useGoAnywhere } from './GoAnywhere';
 import { KeysHelp, type KeyHelp } from './KeysHelp';
 
@@ -33,6 +34,7 @@ export function Frame({
 }: FrameProps) {
   const light = useLight();
   const goAnywhere = useGoAnywhere();
+  const openShelf = useShelf();
   const [helping, setHelping] = useState(false);
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
@@ -78,6 +80,14 @@ export function Frame({
         </Box>
         {thread}
         <Flex gap="0.5" ml={thread ? '1' : 'auto'}>
+          <IconButton
+            aria-label="Shelf: tables and calculators"
+            title="Shelf: tables and calculators (/, in a field Ctrl /)"
+            onClick={openShelf}
+            css={{ minW: '36px', minH: '44px' }}
+          >
+            <LibraryBig size={18} />
+          </IconButton>
           <IconButton
             aria-label="Go anywhere"
             title="Go anywhere (Ctrl K)"

@@ -17,6 +17,7 @@ export function KeysHelp({ open, keys, hasThread, onClose }: KeysHelpProps) {
   const all: KeyHelp[] = [
     ...keys,
     ...(hasThread ? [{ keys: '1 2 3 4', does: 'to a stop of the thread (when not typing)' }] : []),
+    { keys: '/', does: 'the shelf: tables and calculators; in a field Ctrl /' },
     { keys: 'Ctrl K', does: 'go anywhere' },
     { keys: '?', does: 'this list' },
   ];

@@ -1,7 +1,7 @@
 import { Box, Popover, Portal, Text } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
-import { formatNumber } from '../../core/format';
-import type { SourceKind, Working } from '../../core/working';
+import { formatSignificant } from '../../core/format';
+import type { Source, SourceKind, Working } from '../../core/working';
 
 const sourceWords: Record<SourceKind, string> = {
   standard: 'Standard',
@@ -11,14 +11,8 @@ const sourceWords: Record<SourceKind, string> = {
   'from-memory': 'From memory',
 };
 
-/** Digits that tell something: four significant, at most three after the point. */
-function shown(value: number): string {
-  const magnitude = value === 0 ? 0 : Math.floor(Math.log10(Math.abs(value)));
-  return formatNumber(value, Math.max(0, Math.min(3, 3 - magnitude)));
-}
-
 /** Lines of working as they are read, without the popover around them. */
-function WorkingLines({ working }: { working: Working }) {
+export function WorkingLines({ working }: { working: Working }) {
   return (
     <Box fontSize="sm">
       <Box as="dl">
@@ -34,18 +28,24 @@ function WorkingLines({ working }: { working: Working }) {
           >
             <Box as="dt">{line.text}</Box>
             <Box as="dd" whiteSpace="nowrap" fontWeight="semibold">
-              {line.value !== undefined && `${shown(line.value)}${line.unit ? ` ${line.unit}` : ''}`}
+              {line.value !== undefined &&
+                `${formatSignificant(line.value)}${line.unit ? ` ${line.unit}` : ''}`}
             </Box>
           </Box>
         ))}
       </Box>
-      {working.sources.map((source) => (
-        <Text key={source.text} mt="2" color="soft" fontSize="xs">
-          <strong>{sourceWords[source.kind]}.</strong> {source.text}
-        </Text>
-      ))}
+      <SourceLines sources={working.sources} />
     </Box>
   );
+}
+
+/** Where it comes from, a line a source. */
+export function SourceLines({ sources }: { sources: readonly Source[] }) {
+  return sources.map((source) => (
+    <Text key={source.text} mt="2" color="soft" fontSize="xs">
+      <strong>{sourceWords[source.kind]}.</strong> {source.text}
+    </Text>
+  ));
 }
 
 /** Opens the working behind a number: equation, inputs, units, source. */

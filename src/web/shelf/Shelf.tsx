@@ -1,0 +1,65 @@
+import { Drawer, Portal } from '@chakra-ui/react';
+import {
+  createContext,
+  lazy,
+  Suspense,
+  useCallback,
+  useContext,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Waiting } from '../ui/Notice';
+import { typeInto, useFieldCameFrom, type TypedField } from './came-from';
+
+const ShelfBody = lazy(() => import('./ShelfBody').then((body) => ({ default: body.ShelfBody })));
+
+const ShelfContext = createContext<() => void>(() => undefined);
+
+/** Opens the shelf from a button. */
+export const useShelf = () => useContext(ShelfContext);
+
+/** Tables and calculators, one key away from anywhere; a value goes back into the field one came from. */
+export function Shelf({ children }: { children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const [field, setField] = useState<TypedField | null>(null);
+  const search = useRef<HTMLInputElement>(null);
+  const cameFrom = useFieldCameFrom();
+  const show = useCallback(() => {
+    setField(cameFrom());
+    setOpen(true);
+  }, [cameFrom]);
+  useHotkeys('slash', show, { preventDefault: true });
+  useHotkeys('ctrl+slash, meta+slash', show, { preventDefault: true, enableOnFormTags: true });
+  const use = (text: string) => {
+    setOpen(false);
+    // Once the shelf has let go of the focus.
+    if (field) setTimeout(() => typeInto(field, text), 50);
+  };
+  return (
+    <ShelfContext value={show}>
+      {children}
+      <Drawer.Root
+        open={open}
+        onOpenChange={(details) => setOpen(details.open)}
+        initialFocusEl={() => search.current}
+        finalFocusEl={() => field}
+        lazyMount
+        unmountOnExit
+      >
+        <Portal>
+          <Drawer.Backdrop />
+          <Drawer.Positioner>
+            <Drawer.Content bg="raised" maxW="min(880px, 100vw)" w="100%" data-shelf>
+              <Drawer.Title srOnly>Shelf: tables and calculators</Drawer.Title>
+              <Suspense fallback={<Waiting />}>
+                <ShelfBody search={search} field={field} onUse={use} />
+              </Suspense>
+            </Drawer.Content>
+          </Drawer.Positioner>
+        </Portal>
+      </Drawer.Root>
+    </ShelfContext>
+  );
+}

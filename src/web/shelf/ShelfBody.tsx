@@ -1,0 +1,164 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Command } from 'cmdk';
+import { Calculator, Table } from 'lucide-react';
+import { useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { formatTemperature } from '../../core/format';
+import { boilingIn } from '../../core/practical';
+import { searchShelf, type ShelfHit } from '../../core/shelf';
+import { CalculatorAnswer } from './CalculatorAnswer';
+import { nameOf, type TypedField } from './came-from';
+import { TableAnswer } from './TableAnswer';
+import { useShelfPlace } from './use-shelf-place';
+
+const Input = chakra(Command.Input);
+const List = chakra(Command.List);
+const Item = chakra(Command.Item);
+
+interface ShelfBodyProps {
+  search: RefObject<HTMLInputElement | null>;
+  /** The field a value goes back into. */
+  field: TypedField | null;
+  onUse(text: string): void;
+}
+
+const titleOf = (hit: ShelfHit) =>
+  hit.kind === 'calculator' ? hit.calculator.title : hit.kind === 'row' ? hit.row.name : hit.table.title;
+
+/** The search, what it found, and the answer beside it. */
+export function ShelfBody({ search, field, onUse }: ShelfBodyProps) {
+  const place = useShelfPlace();
+  const [question, setQuestion] = useState('');
+  const [chosen, setChosen] = useState('');
+  const answer = useRef<HTMLDivElement>(null);
+  const hits = useMemo(() => searchShelf(question, place), [question, place]);
+  const hit = hits.find((one) => one.id === chosen) ?? hits[0];
+  const uses = field === null ? null : nameOf(field);
+
+  const intoAnswer = () =>
+    answer.current?.querySelector<HTMLElement>('input, textarea, select, button')?.focus();
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' || !(event.target as HTMLElement).matches('[cmdk-input]')) return;
+    event.preventDefault();
+    if (event.ctrlKey || event.metaKey)
+      answer.current?.querySelector<HTMLElement>('[data-main-use]')?.click();
+    else intoAnswer();
+  };
+
+  return (
+    <Command
+      label="Shelf"
+      shouldFilter={false}
+      value={hit?.id ?? ''}
+      onValueChange={setChosen}
+      onKeyDown={onKeyDown}
+      style={{ display: 'flex', flexDirection: 'column', minHeight: 0, height: '100%' }}
+    >
+      <Input
+        ref={search}
+        autoFocus
+        value={question}
+        onValueChange={(text: string) => {
+          setQuestion(text);
+          setChosen('');
+        }}
+        placeholder="soft ball · gas 5 · cup of flour · chicken · how much cream of tartar"
+        aria-label="What do you look for?"
+        w="100%"
+        px="6"
+        py="4"
+        fontSize="xl"
+        bg="transparent"
+        borderBottomWidth="1px"
+        borderColor="rule"
+        _focusVisible={{ outline: 'none' }}
+      />
+      <Flex
+        px="6"
+        py="2"
+        fontSize="sm"
+        color="soft"
+        borderBottomWidth="1px"
+        borderColor="rule"
+        justify="space-between"
+        gap="4"
+      >
+        <span>
+          {place
+            ? `for ${place.name}, where water boils at ${formatTemperature(boilingIn(place).boilingC)}`
+            : 'for sea level: no room is known'}
+        </span>
+        <span>
+          {uses ? `Ctrl Enter puts it into “${uses}”` : '↑ ↓ choose · Enter goes into it · Esc back'}
+        </span>
+      </Flex>
+      <Flex flex="1" minH="0" direction={{ base: 'column', md: 'row' }}>
+        <List
+          w={{ base: '100%', md: '290px' }}
+          maxH={{ base: '30vh', md: 'none' }}
+          flexShrink={0}
+          overflowY="auto"
+          p="2"
+          borderRightWidth={{ md: '1px' }}
+          borderColor="rule"
+        >
+          {hits.map((one) => (
+            <Item
+              key={one.id}
+              value={one.id}
+              onSelect={() => {
+                setChosen(one.id);
+                intoAnswer();
+              }}
+              px="3"
+              py="2"
+              borderRadius="6px"
+              cursor="pointer"
+              display="flex"
+              gap="2.5"
+              alignItems="baseline"
+              css={{ '&[data-selected=true]': { bg: 'tawnyWash', color: 'tawnyDeep' } }}
+            >
+              <Box color="soft" flexShrink={0} position="relative" top="2px" aria-hidden>
+                {one.kind === 'calculator' ? <Calculator size={15} /> : <Table size={15} />}
+              </Box>
+              <Box minW="0">
+                <Box fontWeight="semibold" lineHeight="1.25">
+                  {titleOf(one)}
+                </Box>
+                {one.kind === 'row' && (
+                  <Box fontSize="sm" color="soft" lineHeight="1.25">
+                    {one.table.title}
+                  </Box>
+                )}
+              </Box>
+            </Item>
+          ))}
+        </List>
+        <Box ref={answer} flex="1" minW="0" overflowY="auto" px="6" py="5" tabIndex={-1} aria-live="polite">
+          {hit === undefined ? (
+            <Box color="soft">
+              Nothing on the shelf for “{question}”. Try a stage, an ingredient, a food, or what you want to
+              work out: soft ball, cup of sugar, salmon, latent heat.
+            </Box>
+          ) : hit.kind === 'calculator' ? (
+            <CalculatorAnswer
+              key={`${hit.id} ${JSON.stringify(hit.inputs)}`}
+              calculator={hit.calculator}
+              given={hit.inputs}
+              uses={uses}
+              onUse={onUse}
+            />
+          ) : (
+            <TableAnswer
+              table={hit.table}
+              rowId={hit.kind === 'row' ? hit.row.id : null}
+              place={place}
+              uses={uses}
+              onUse={onUse}
+            />
+          )}
+        </Box>
+      </Flex>
+    </Command>
+  );
+}

@@ -1,0 +1,115 @@
+import type { InputSpec } from '../../core/calculators';
+import { parseNumber } from '../ui/fields';
+
+/*
+ * Inputs of calculators as lines of text: a number; a list of numbers; one line a reading, an acid, a group. What is
+ * wrong in them the registry says, by field; here only the shape is read.
+ */
+
+/** How an input is typed: on one line or several, with an example below it. */
+export function textShape(spec: InputSpec): { lines: number; hint: string } {
+  switch (spec.kind) {
+    case 'numbers':
+      return { lines: 1, hint: 'numbers with spaces between them' };
+    case 'record':
+      return { lines: 1, hint: Object.keys(spec.fields).join(' ') };
+    case 'records':
+      return { lines: 4, hint: `a line each: ${Object.keys(spec.fields).join(' ')}` };
+    case 'groups':
+      return { lines: 4, hint: 'a line each: name: numbers' };
+    case 'rows':
+      return { lines: 4, hint: 'a line each: numbers' };
+    case 'number':
+    case 'choice':
+    case 'text':
+    case 'flag':
+      return { lines: 1, hint: '' };
+  }
+}
+
+/** A value as it is typed. */
+export function textOf(spec: InputSpec, value: unknown): string {
+  if (value === undefined || value === null) return '';
+  switch (spec.kind) {
+    case 'numbers':
+      return (value as number[]).join(' ');
+    case 'rows':
+      return (value as number[][]).map((row) => row.join(' ')).join('\n');
+    case 'groups':
+      return Object.entries(value as Record<string, number[]>)
+        .map(([name, values]) => `${name}: ${values.join(' ')}`)
+        .join('\n');
+    case 'record':
+      return fieldsText(spec.fields, value as Record<string, unknown>);
+    case 'records':
+      return (value as Record<string, unknown>[]).map((one) => fieldsText(spec.fields, one)).join('\n');
+    case 'number':
+    case 'choice':
+    case 'text':
+    case 'flag':
+      return typeof value === 'string' ? value : JSON.stringify(value);
+  }
+}
+
+const fieldsText = (fields: Record<string, InputSpec>, value: Record<string, unknown>) => {
+  const quoted = (text: string) => (/\s/.test(text) ? `"${text}"` : text);
+  return Object.keys(fields)
+    .filter((name) => value[name] !== undefined)
+    .map((name) => quoted(String(value[name] as string | number | boolean)))
+    .join(' ');
+};
+
+/** Typed text as a value for the registry; undefined where nothing is typed. A word where a number belongs stays a word. */
+export function valueOf(spec: InputSpec, text: string): unknown {
+  if (text.trim() === '') return spec.kind === 'records' ? [] : undefined;
+  const lines = text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+  switch (spec.kind) {
+    case 'number':
+      return numberOrWord(text.trim());
+    case 'flag':
+      return text.trim() === 'true' || text.trim() === 'yes';
+    case 'numbers':
+      return wordsOf(text).map(numberOrWord);
+    case 'rows':
+      return lines.map((line) => wordsOf(line).map(numberOrWord));
+    case 'groups':
+      return Object.fromEntries(
+        lines.map((line, i) => {
+          const [name, rest] = line.includes(':') ? line.split(/:(.*)/) : [`group ${i + 1}`, line];
+          return [name!.trim(), wordsOf(rest ?? '').map(numberOrWord)];
+        }),
+      );
+    case 'record':
+      return fieldsOf(spec.fields, text);
+    case 'records':
+      return lines.map((line) => fieldsOf(spec.fields, line));
+    case 'choice':
+    case 'text':
+      return text.trim();
+  }
+}
+
+function fieldsOf(fields: Record<string, InputSpec>, line: string): Record<string, unknown> {
+  const parts = wordsOf(line);
+  const names = Object.keys(fields);
+  // The first field takes what is over where it is words: “cream of tartar 11”.
+  const words = fields[names[0]!]!.kind === 'text';
+  const plain = names.filter((name) => fields[name]!.kind !== 'flag');
+  const over = words ? Math.max(0, parts.length - plain.length) : 0;
+  const joined = over > 0 ? [parts.slice(0, over + 1).join(' '), ...parts.slice(over + 1)] : parts;
+  return Object.fromEntries(
+    joined.map((part, i) => {
+      const name = names[i] ?? `part ${i + 1}`;
+      return [name, fields[name]?.kind === 'number' ? numberOrWord(part) : part];
+    }),
+  );
+}
+
+/** Words of a line; what stands in quotes is one. Semicolons and commas with a space after them part numbers too. */
+const wordsOf = (line: string) =>
+  [...line.replaceAll(/[;,](?=\s)/g, ' ').matchAll(/"([^"]*)"|(\S+)/g)].map((match) => match[1] ?? match[2]!);
+
+const numberOrWord = (word: string): number | string => parseNumber(word) ?? word;

@@ -1,0 +1,64 @@
+/** Units by the end of a key, longest first: the keys of the registry carry their unit. */
+const units: readonly [ending: string, unit: string][] = [
+  ['Minutes', 'min'],
+  ['Percent', '%'],
+  ['KPa', 'kPa'],
+  ['PerKg', 'kJ/kg'],
+  ['PerMol', 'kJ/mol'],
+  ['Mol', 'mol'],
+  ['Ml', 'ml'],
+  ['Mm', 'mm'],
+  ['Kg', 'kg'],
+  ['C', '°C'],
+  ['F', '°F'],
+  ['G', 'g'],
+  ['L', 'L'],
+  ['M', 'm'],
+];
+
+/** Keys whose name says less than a word does. */
+const said: Readonly<Record<string, [label: string, unit: string]>> = {
+  minutes: ['time', 'min'],
+  atMinute: ['on the clock of the readings', 'min'],
+  equivalentMinutes: ['as many minutes at the reference', 'min'],
+  kJPerKg: ['latent heat', 'kJ/kg'],
+  kJPerMol: ['activation energy', 'kJ/mol'],
+  mlPerG: ['specific volume', 'ml/g'],
+  L: ['L*, lightness', ''],
+  a: ['a*, green to red', ''],
+  b: ['b*, blue to yellow', ''],
+  deltaE00: ['ΔE₀₀', ''],
+  q10: ['Q₁₀', ''],
+  f: ['F', ''],
+  h: ['H', ''],
+  t: ['t', ''],
+  p: ['p', ''],
+  g: ['G', ''],
+  df: ['degrees of freedom', ''],
+  dfBetween: ['degrees of freedom between', ''],
+  dfWithin: ['degrees of freedom within', ''],
+  chi2: ['χ²', ''],
+  r2: ['r²', ''],
+  n: ['n', ''],
+  sd: ['SD', ''],
+  sem: ['standard error', ''],
+  ci95: ['95 % interval', ''],
+  q1: ['lower quartile', ''],
+  q3: ['upper quartile', ''],
+  slopeSe: ['standard error of the slope', ''],
+  interceptSe: ['standard error of the intercept', ''],
+  residualSd: ['residual SD', ''],
+  limiting: ['runs out first', ''],
+  stageId: ['stage', ''],
+  gasMark: ['gas mark', ''],
+};
+
+/** “localBoilingC” → local boiling, °C. */
+export function resultLabel(key: string): { label: string; unit: string } {
+  const known = said[key];
+  if (known) return { label: known[0], unit: known[1] };
+  const found = units.find(([ending]) => key.endsWith(ending) && key.length > ending.length);
+  const name = found ? key.slice(0, -found[0].length) : key;
+  const label = name.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+  return { label, unit: found?.[1] ?? '' };
+}
