@@ -17,7 +17,7 @@ export function browningIndex({ L, a, b }: Lab): number {
 }
 
 /** @throws RefusedValue naming L, a or b, with what stands before it */
-export function requireLab({ L, a, b }: Lab, before = ''): void {
+function requireLab({ L, a, b }: Lab, before = ''): void {
   requireWithin(`${before}L`, L, 0, 100);
   requireWithin(`${before}a`, a, -128, 128);
   requireWithin(`${before}b`, b, -128, 128);

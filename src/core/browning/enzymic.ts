@@ -16,7 +16,7 @@ export interface CutFruit {
 }
 
 /** Rate constant of a plain cut pear at room temperature, 1/min (teaching value: half brown in about 20 min). */
-export const plainFruitRate = 0.035;
+const plainFruitRate = 0.035;
 
 /** Rate of enzymic browning, 1/min, once the ascorbic acid is used up. */
 export function enzymicRate({ pH, temperatureC, saltPercent }: CutFruit): number {

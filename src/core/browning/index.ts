@@ -1,14 +1,7 @@
-export { browningIndex, browningIndexSource, requireLab } from './browning-index';
+export { browningIndex, browningIndexSource } from './browning-index';
 export { ciede2000, ciede2000Source } from './ciede2000';
-export {
-  ascorbicDelayMinutes,
-  enzymicBrowning,
-  enzymicRate,
-  enzymicSource,
-  plainFruitRate,
-  type CutFruit,
-} from './enzymic';
-export { labOfHex, labOfRgb, labSource, type Lab } from './lab';
+export { ascorbicDelayMinutes, enzymicBrowning, enzymicRate, enzymicSource, type CutFruit } from './enzymic';
+export { labOfHex, labSource, type Lab } from './lab';
 export { caramelisation, maillardRate, maillardSource, type MaillardConditions } from './maillard';
 export {
   fitArrhenius,

@@ -29,7 +29,7 @@ const linear = (c: number) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) 
 const f = (t: number) => (t > epsilon ? Math.cbrt(t) : (kappa * t + 16) / 116);
 
 /** CIELAB of sRGB channels, each 0 to 1. */
-export function labOfRgb(red: number, green: number, blue: number): Lab {
+function labOfRgb(red: number, green: number, blue: number): Lab {
   const rgb = [red, green, blue].map(linear);
   const [x, y, z] = toXyz.map((row, i) =>
     f((row[0] * rgb[0]! + row[1] * rgb[1]! + row[2] * rgb[2]!) / white[i]!),

@@ -3,7 +3,7 @@ import type { Source } from '../working';
 
 const gasConstant = 8.314;
 /** Activation energy, kJ/mol (reported 100 to 160). */
-export const maillardActivationKJ = 120;
+const maillardActivationKJ = 120;
 const referenceK = 393.15;
 
 export const maillardSource: Source = {

@@ -347,6 +347,119 @@ const contract: Record<
     keys: ['p', 'sharePercent', 'lowPercent', 'highPercent'],
     check: [['p', 0.0414, 4]],
   },
+  // Beyond the contract, each with a value from outside.
+  supersaturation: {
+    // Handbooks of sugar technology (from memory): 66.7 % saturates at 20 °C.
+    inputs: { sucrosePercent: 66.7, temperatureC: 20 },
+    keys: ['supersaturation', 'saturatedPercent'],
+    check: [['supersaturation', 1, 6]],
+  },
+  'doctor-ratio': {
+    inputs: { sucroseG: 60, doctorG: 40 },
+    keys: ['doctorPercent', 'hinders'],
+    check: [['doctorPercent', 40, 9]],
+  },
+  // By hand: 2 × 84.006 g give one mole, 44.009 g of gas and 105.99 g carbonate; 30.62 L at 100 °C.
+  'soda-in-heat': {
+    inputs: { bicarbonateG: 168.012, temperatureC: 100 },
+    keys: ['carbonDioxideMol', 'volumeL', 'carbonateG'],
+    check: [
+      ['carbonDioxideMol', 1, 4],
+      ['volumeL', 30.62, 2],
+      ['carbonateG', 105.99, 1],
+    ],
+  },
+  'steam-volume': {
+    inputs: { waterG: 18.015, temperatureC: 100 },
+    keys: ['volumeL'],
+    check: [['volumeL', 30.62, 2]],
+  },
+  'self-raising': {
+    inputs: { plainFlourG: 300 },
+    keys: ['bakingPowderG'],
+    check: [['bakingPowderG', 10, 9]],
+  },
+  'yeast-equivalent': {
+    inputs: { massG: 21, from: 'fresh', to: 'instant' },
+    keys: ['equivalentG', 'sachets'],
+    check: [
+      ['equivalentG', 7, 9],
+      ['sachets', 1, 9],
+    ],
+  },
+  'weighing-tolerance': {
+    inputs: { ingredient: 'flour', wantedG: 125, weighedG: 126 },
+    keys: ['deviationPercent', 'verdict'],
+    check: [['deviationPercent', 0.8, 9]],
+  },
+  // EU 1169/2011, annex XIV: 17 kJ a gram of carbohydrate.
+  nutrients: {
+    inputs: { lines: [{ name: 'sugar', massG: 100 }], portions: 2 },
+    keys: ['proteinG', 'fatG', 'carbohydrateG', 'sugarsG', 'fibreG', 'saltG', 'energyKJ', 'energyKcal'],
+    check: [['energyKJ', 850, 9]],
+  },
+  // Water at 20 °C (IAPWS, from memory): 998.2 kg/m³, here by Choi and Okos.
+  'food-properties': {
+    inputs: { waterPercent: 100, temperatureC: 20 },
+    keys: ['conductivityWmK', 'densityKgM3', 'specificHeatJkgK', 'diffusivityMm2PerS'],
+    check: [['diffusivityMm2PerS', 0.145, 2]],
+  },
+  'carry-over': {
+    inputs: { shape: 'cylinder', halfThicknessMm: 40, startC: 5, ovenC: 200, outC: 60 },
+    keys: ['peakC', 'riseC', 'peakMinutes'],
+    // Common practice: a roast climbs on by 3 to 8 °C and more from a hot oven.
+    check: [],
+  },
+  'tray-cooling': {
+    inputs: { depthMm: 40, startC: 70, targetC: 8, airC: 3, bothFaces: true },
+    keys: ['minutes'],
+    check: [],
+  },
+  // Common practice: 4 to 5 °C above boiling water.
+  'pectin-set': {
+    inputs: { solidsPercent: 65, pH: 3.1 },
+    keys: ['sets', 'doneC'],
+    check: [['doneC', 104.5, 1]],
+  },
+  'gelatine-grade': {
+    inputs: { massG: 10, fromBloom: 225, toBloom: 100 },
+    keys: ['neededG'],
+    check: [['neededG', 15, 9]],
+  },
+  'maillard-rate': {
+    inputs: { temperatureC: 120, pH: 6, waterActivity: 0.7 },
+    keys: ['relativeRate'],
+    check: [['relativeRate', 1, 6]],
+  },
+  'enzymic-browning': {
+    inputs: { minutes: 22.5, pH: 6, ascorbicPercent: 0.5 },
+    keys: ['brownedPercent', 'delayMinutes'],
+    check: [
+      ['brownedPercent', 0, 9],
+      ['delayMinutes', 22.5, 9],
+    ],
+  },
+  // ISO 10399, table of critical numbers, α = 0.05: 15 of 20.
+  'discrimination-test': {
+    inputs: { test: 'duo-trio', correct: 15, trials: 20 },
+    keys: ['p', 'minimumCorrect'],
+    check: [
+      ['minimumCorrect', 15, 9],
+      ['p', 0.0207, 4],
+    ],
+  },
+  // GUM 4.3.7: half a division over √3, doubled.
+  uncertainty: {
+    inputs: { division: 1 },
+    keys: ['standard', 'expanded', 'decimals'],
+    check: [['expanded', 0.57735, 5]],
+  },
+  // Cohen (1988), table 2.4.1: 17 a group for one SD.
+  'design-power': {
+    inputs: { sd: 1, replicates: 17, levels: 2 },
+    keys: ['detectable'],
+    check: [['detectable', 0.99, 2]],
+  },
 };
 
 /** R's built-in data set PlantGrowth (Dobson, 1983). */
@@ -359,7 +472,7 @@ function plantGrowth() {
 }
 
 describe('the registry', () => {
-  it('has every id of the contract', () => {
+  it('has every id of the contract, and no other untested', () => {
     expect(calculators.map((one) => one.id).sort()).toEqual(Object.keys(contract).sort());
   });
 

@@ -27,7 +27,19 @@ import {
 } from './heat';
 import { carbonDioxide, neutralisingAcid, yeastActivity } from './leavening';
 import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safety';
-import { pairedPreferenceCalculator, triangleTest } from './sensory';
+import { enzymicBrowningCalculator, maillardRateCalculator } from './browning';
+import { carryOverCalculator } from './carry-over';
+import { doctorRatioCalculator, supersaturationCalculator } from './crystals';
+import { designPower } from './design-power';
+import { selfRaisingFlour, yeastEquivalent } from './flour-and-yeast';
+import { foodPropertiesCalculator } from './food-properties';
+import { sodaInSyrup, steamVolume } from './gas-and-steam';
+import { nutrients } from './nutrients';
+import { gelatineGrade, pectinSet } from './setting';
+import { trayCooling } from './tray-cooling';
+import { uncertainty } from './uncertainty';
+import { weighingToleranceCalculator } from './weighing';
+import { discriminationTest, pairedPreferenceCalculator, triangleTest } from './sensory';
 import {
   friedman,
   grubbs,
@@ -97,6 +109,24 @@ export const calculators: readonly Calculator[] = [
   grubbs,
   triangleTest,
   pairedPreferenceCalculator,
+  supersaturationCalculator,
+  doctorRatioCalculator,
+  sodaInSyrup,
+  steamVolume,
+  selfRaisingFlour,
+  yeastEquivalent,
+  weighingToleranceCalculator,
+  nutrients,
+  foodPropertiesCalculator,
+  carryOverCalculator,
+  trayCooling,
+  pectinSet,
+  gelatineGrade,
+  maillardRateCalculator,
+  enzymicBrowningCalculator,
+  discriminationTest,
+  uncertainty,
+  designPower,
 ];
 
 /** What every door of the registry answers with. */

@@ -1,4 +1,11 @@
-import { discrimination, pairedPreference, triangleSource } from '../sensory';
+import { RefusedValue } from '../bounds';
+import {
+  discrimination,
+  discriminationTests,
+  pairedPreference,
+  triangleSource,
+  type DiscriminationTest,
+} from '../sensory';
 import { wilsonInterval } from '../statistics';
 import { defineCalculator } from './definition';
 
@@ -59,6 +66,31 @@ export const pairedPreferenceCalculator = defineCalculator({
         { text: 'to', value: 100 * high, unit: '%' },
       ],
       sources: [{ kind: 'standard', text: 'ISO 5495:2005, paired comparison, two-sided: exact binomial' }],
+    };
+  },
+});
+
+export const discriminationTest = defineCalculator({
+  id: 'discrimination-test',
+  title: 'Can assessors tell samples apart?',
+  keywords: 'sensory duo trio paired comparison triangle difference taste',
+  example: { test: 'duo-trio', correct: 15, trials: 20 },
+  inputs: {
+    test: { kind: 'choice', options: Object.keys(discriminationTests), about: 'which' },
+    correct: { kind: 'number', unit: '', low: 0, high: 1000, whole: true, about: 'right answers' },
+    trials: { kind: 'number', unit: '', low: 1, high: 1000, whole: true, about: 'assessors' },
+  },
+  compute({ test, correct, trials }) {
+    if (correct > trials) throw new RefusedValue('correct', correct, `a whole number from 0 to ${trials}`);
+    const { chance, standard } = discriminationTests[test as DiscriminationTest];
+    const { p, minimumCorrect } = discrimination(test as DiscriminationTest, correct, trials);
+    return {
+      result: { p, minimumCorrect },
+      working: [
+        { text: 'right by guessing', value: 100 * chance, unit: '%' },
+        { text: `P(${correct} or more of ${trials} by guessing)`, value: p },
+      ],
+      sources: [{ kind: 'standard', text: `${standard}: exact binomial, one-sided` }],
     };
   },
 });

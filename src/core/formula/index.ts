@@ -12,13 +12,7 @@ export {
   usTablespoonMl,
   type Measured,
 } from './kitchen-measure';
-export {
-  nutrientsOf,
-  nutrientSource,
-  portionNutrients,
-  type Nutrients,
-  type PortionNutrients,
-} from './nutrients';
+export { nutrientSource, portionNutrients, type Nutrients, type PortionNutrients } from './nutrients';
 export { cheapestPacks, scaledMass, type Bought, type Pack } from './scaling';
 export { substitutesFor, substitutions, substitutionSource, type Substitution } from './substitutions';
 export { weighingTolerance, type WeighingVerdict } from './weighing-tolerance';

@@ -57,7 +57,7 @@ const table: readonly [RegExp, Nutrients][] = [
 ];
 
 /** Main nutrients of an ingredient by its name, or undefined. */
-export function nutrientsOf(ingredient: string): Nutrients | undefined {
+function nutrientsOf(ingredient: string): Nutrients | undefined {
   return table.find(([name]) => name.test(ingredient))?.[1];
 }
 

@@ -11,7 +11,7 @@ export interface CarryOver {
 }
 
 /** Heat transfer from resting food to still air, W/m²·K (handbook range 5 to 15, radiation included). */
-export const restingFilm = 10;
+const restingFilm = 10;
 
 /**
  * How far the centre still climbs after the food is taken out and rests in the room: heated until its centre reaches

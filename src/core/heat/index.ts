@@ -1,4 +1,4 @@
-export { carryOver, restingFilm, type CarryOver } from './carry-over';
+export { carryOver, type CarryOver } from './carry-over';
 export {
   centreOf,
   conductionStep,

@@ -4,7 +4,7 @@ import { bicarbonateMolarMass, carbonateMolarMass, carbonDioxideMolarMass } from
 import type { LeaveningAcid } from './acids';
 
 /** Molar gas constant, J/mol·K, exact (SI, 2019). */
-export const gasConstant = 8.31446261815324;
+const gasConstant = 8.31446261815324;
 
 export const stoichiometrySource: Source = {
   kind: 'standard',

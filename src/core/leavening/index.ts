@@ -1,12 +1,6 @@
 export { acidCalled, leaveningAcids, neutralisingSource, type LeaveningAcid } from './acids';
 export { bicarbonateMolarMass, carbonDioxideMolarMass, molarMass } from './atomic-weights';
-export {
-  bakingPowderGas,
-  bakingPowderSource,
-  powderForPlainFlour,
-  powderSaved,
-  selfRaisingGas,
-} from './baking-powder';
+export { bakingPowderSource, powderForPlainFlour, powderSaved } from './baking-powder';
 export {
   acidForBicarbonate,
   decomposeByHeat,

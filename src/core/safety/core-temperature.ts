@@ -12,7 +12,7 @@ export interface CoreCheck {
 }
 
 /** What an authority asks of a food. @throws RefusedValue where its table has no row */
-export function coreRequirement(authority: AuthorityId, food: FoodKind): CoreRequirement {
+function coreRequirement(authority: AuthorityId, food: FoodKind): CoreRequirement {
   const found = coreRequirements.find((one) => one.authority === authority && one.food === food);
   if (!found) throw new RefusedValue('food', food, `a food of the table of ${authority}`);
   return found;

@@ -13,7 +13,7 @@ export {
   type FoodKind,
 } from './authorities';
 export { checkCooling, type CheckedStage, type CoolingCheck } from './cooling-limits';
-export { checkCore, coreRequirement, type CoreCheck } from './core-temperature';
+export { checkCore, type CoreCheck } from './core-temperature';
 export { minutesBetween, twoFourHourRule, type ZoneVerdict } from './danger-zone';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';
 export { equivalentMinutes, lethalitySource, ukReferenceC, ukZC } from './lethality';

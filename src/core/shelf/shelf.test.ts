@@ -83,7 +83,7 @@ describe('the shelf finds on the first try', () => {
   it('takes any words without breaking, and nothing for nonsense', () => {
     fc.assert(
       fc.property(fc.string(), (question) => {
-        expect(searchShelf(question, null).length).toBeLessThanOrEqual(80);
+        if (question.trim() !== '') expect(searchShelf(question, null).length).toBeLessThanOrEqual(24);
       }),
     );
     expect(searchShelf('xyzzy', place)).toEqual([]);

@@ -9,7 +9,7 @@ import {
   usCupMl,
 } from '../formula';
 import { formatNumber } from '../format';
-import { gellingAgents, gelsSource, starches, starchSource } from '../gels';
+import { gellingAgents, gelsSource, proteaseFruits, starches, starchSource } from '../gels';
 import {
   donenessSource,
   fishDoneness,
@@ -169,6 +169,21 @@ const gelTable: ShelfTable = {
     })),
 };
 
+const proteaseTable: ShelfTable = {
+  id: 'gelatine-fruits',
+  title: 'Fruits that ruin gelatine',
+  keywords: 'pineapple kiwi papaya enzyme protease gelatine jelly raw',
+  columns: ['because of', 'what helps'],
+  sources: [gelsSource],
+  rows: () =>
+    Object.entries(proteaseFruits).map(([fruit, protease]) => ({
+      id: fruit,
+      name: fruit,
+      keywords: `gelatine ${protease}`,
+      cells: [words(protease), words('heat it first, use it from a tin, or set it with agar')],
+    })),
+};
+
 const starchTable: ShelfTable = {
   id: 'starches',
   title: 'Starches',
@@ -303,6 +318,7 @@ export const tables: readonly ShelfTable[] = [
   substitutionTable,
   acidTable,
   gelTable,
+  proteaseTable,
   starchTable,
   donenessTable('egg-yolk', 'Egg yolks, by the hottest the centre gets', 'egg yolk', yolkDoneness),
   donenessTable('meat', 'Whole cuts of beef and lamb', 'meat beef lamb steak', meatDoneness),

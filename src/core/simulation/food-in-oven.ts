@@ -73,7 +73,7 @@ function evaporate(heated: BodyState, food: OvenFood, before: number) {
 }
 
 /** Heat capacity of the outer shell for each m² of surface, J/K. */
-export function shellCapacity({ shape, halfThicknessM, material }: Body, shells: number): number {
+function shellCapacity({ shape, halfThicknessM, material }: Body, shells: number): number {
   const d = dimensionsOf[shape];
   const inner = (shells - 1) / shells;
   return ((material.densityKgM3 * material.specificHeatJkgK * halfThicknessM) / d) * (1 - inner ** d);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { gellingAgents, starchCalled } from '../gels';
-import { centreOf, meanOfBody, thickSoup, uniformBody, type Body } from '../heat';
+import { centreOf, cookEgg, eggAt, eggStep, meanOfBody, thickSoup, uniformBody, type Body } from '../heat';
 import { latentHeat } from '../water';
 import {
   brownFruit,
@@ -122,6 +122,17 @@ describe('frying', () => {
     const inFood = 0.014 * 0.008 * 1000 * 3000 * (meanOfBody(state.food, 'slab') - 20);
     expect((700 * (state.panC - 185) + inFood + lost) / (900 * 200)).toBeCloseTo(1, 9);
     expect(centreOf(state.food)).toBeLessThan(state.food.shells.at(-1)!);
+  });
+});
+
+describe('an egg, step by step', () => {
+  it('is the egg that was cooked in one go, and takes the water’s heat and no more', () => {
+    const pan = { massG: 60, localBoilingC: 96 };
+    let state = eggAt(20, 96);
+    for (let i = 0; i < 480; i += 1) state = eggStep(state, pan, 'boiling', 1);
+    expect(centreOf(state.body)).toBe(cookEgg(pan, 20, 'boiling-start', 8).yolkCentreC);
+    expect(Math.max(...state.body.shells)).toBeLessThan(96);
+    expect(eggStep(state, pan, 'standing', 60).waterC).toBeLessThan(96);
   });
 });
 

@@ -30,7 +30,7 @@ export function Shelf({ children }: { children: ReactNode }) {
     setField(cameFrom());
     setOpen(true);
   }, [cameFrom]);
-  useHotkeys('slash', show, { preventDefault: true });
+  useHotkeys('/', show, { useKey: true, preventDefault: true });
   useHotkeys('ctrl+slash, meta+slash', show, { preventDefault: true, enableOnFormTags: true });
   const use = (text: string) => {
     setOpen(false);
