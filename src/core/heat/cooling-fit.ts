@@ -35,7 +35,11 @@ export interface CoolingForecast extends CoolingFit {
  */
 export function requireReadings(readings: readonly TimedReading[], least = 2): void {
   if (readings.length < least) throw new RefusedValue('readings', readings, `at least ${least} readings`);
+  let before = -Infinity;
   readings.forEach(({ minute, celsius }, i) => {
+    const sound = minute > before && Math.abs(minute) <= 1e5 && celsius >= -90 && celsius <= 400;
+    before = minute;
+    if (sound) return;
     requireWithin(`readings[${i}].minute`, minute, -1e5, 1e5, 'min');
     requireWithin(`readings[${i}].celsius`, celsius, -90, 400, '°C');
     if (i > 0 && minute <= readings[i - 1]!.minute) {

@@ -23,15 +23,17 @@ export function equivalentMinutes(readings: readonly TimedReading[], referenceC:
   requireReadings(readings);
   requireWithin('referenceC', referenceC, 40, 130, '°C');
   requireWithin('zC', zC, 2, 20, '°C');
+  const perDegree = Math.LN10 / zC;
   let total = 0;
+  let before = Math.exp((readings[0]!.celsius - referenceC) * perDegree);
   for (let i = 1; i < readings.length; i += 1) {
-    const [from, to] = [readings[i - 1]!, readings[i]!];
-    const [a, b] = [(from.celsius - referenceC) / zC, (to.celsius - referenceC) / zC];
-    const rate = 10 ** a;
-    const growth = (b - a) * Math.LN10;
-    // (e^x − 1)/x, which is 1 where the temperature stands still.
-    const mean = Math.abs(growth) < 1e-9 ? rate : (rate * Math.expm1(growth)) / growth;
-    total += mean * (to.minute - from.minute);
+    const rate = Math.exp((readings[i]!.celsius - referenceC) * perDegree);
+    const growth = (readings[i]!.celsius - readings[i - 1]!.celsius) * perDegree;
+    // The logarithmic mean of the two rates; where they are nearly the same, the start of its series.
+    const mean =
+      Math.abs(growth) < 1e-4 ? before * (1 + growth / 2 + (growth * growth) / 6) : (rate - before) / growth;
+    total += mean * (readings[i]!.minute - readings[i - 1]!.minute);
+    before = rate;
   }
   return total;
 }

@@ -18,8 +18,12 @@ export interface Description {
 
 /** Mean of values, summed with a correction so that a large offset costs no digits. */
 export function meanOf(values: readonly number[]): number {
-  const rough = values.reduce((total, value) => total + value, 0) / values.length;
-  return rough + values.reduce((total, value) => total + (value - rough), 0) / values.length;
+  let sum = 0;
+  for (let i = 0; i < values.length; i += 1) sum += values[i]!;
+  const rough = sum / values.length;
+  let rest = 0;
+  for (let i = 0; i < values.length; i += 1) rest += values[i]! - rough;
+  return rough + rest / values.length;
 }
 
 /**
@@ -55,6 +59,10 @@ export function describeSample(values: readonly number[], field = 'values'): Des
 /** @throws RefusedValue unless `values` holds at least `least` numbers, each finite and within ±1e60 */
 export function requireSample(field: string, values: readonly number[], least: number): void {
   if (values.length < least) throw new RefusedValue(field, values, `at least ${least} numbers`);
-  const wrong = values.findIndex((value) => !Number.isFinite(value) || Math.abs(value) > 1e60);
-  if (wrong >= 0) throw new RefusedValue(`${field}[${wrong}]`, values[wrong], 'a finite number within ±1e60');
+  for (let i = 0; i < values.length; i += 1) {
+    // Also false for what is no number.
+    if (!(Math.abs(values[i]!) <= 1e60)) {
+      throw new RefusedValue(`${field}[${i}]`, values[i], 'a finite number within ±1e60');
+    }
+  }
 }

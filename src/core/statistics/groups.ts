@@ -12,20 +12,26 @@ export function requireGroups(groups: Groups, least: number): void {
 }
 
 /** Sum of squares of values about their mean. */
-export function squaresAboutMean(values: readonly number[]): number {
-  const mean = meanOf(values);
-  return values.reduce((total, value) => total + (value - mean) ** 2, 0);
+export function squaresAboutMean(values: readonly number[], mean = meanOf(values)): number {
+  let total = 0;
+  for (let i = 0; i < values.length; i += 1) {
+    const distance = values[i]! - mean;
+    total += distance * distance;
+  }
+  return total;
 }
 
 /** Sums of squares within and between groups. */
 export function groupSquares(groups: Groups): { between: number; within: number; n: number; mean: number } {
-  const all = Object.values(groups);
-  const values = all.flat();
-  const mean = meanOf(values);
-  return {
-    n: values.length,
-    mean,
-    between: all.reduce((total, group) => total + group.length * (meanOf(group) - mean) ** 2, 0),
-    within: all.reduce((total, group) => total + squaresAboutMean(group), 0),
-  };
+  const parts = Object.values(groups).map((values) => ({ values, mean: meanOf(values) }));
+  const n = parts.reduce((count, { values }) => count + values.length, 0);
+  // About the first mean, so that a large offset costs no digits.
+  const base = parts[0]!.mean;
+  const mean = base + parts.reduce((sum, part) => sum + part.values.length * (part.mean - base), 0) / n;
+  let [between, within] = [0, 0];
+  for (const part of parts) {
+    between += part.values.length * (part.mean - mean) ** 2;
+    within += squaresAboutMean(part.values, part.mean);
+  }
+  return { n, mean, between, within };
 }

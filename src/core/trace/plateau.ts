@@ -54,14 +54,23 @@ export function presentPlateau(trace: Trace, nowS: number): Plateau | null {
 function blockMedians(trace: Trace): { at: number; celsius: number }[] {
   const blocks: { at: number; celsius: number }[] = [];
   const n = trace.seconds.length;
+  const sorted: number[] = [];
   for (let i = 0; i < n;) {
     const start = trace.seconds[i]!;
-    const values: number[] = [];
-    while (i < n && trace.seconds[i]! < start + blockS) {
-      values.push(trace.celsius[i]!);
-      i += 1;
+    let count = 0;
+    for (; i < n && trace.seconds[i]! < start + blockS; i += 1) {
+      // Put in its place among the readings of the block: they are few, and nearly in order.
+      const celsius = trace.celsius[i]!;
+      let place = count;
+      while (place > 0 && sorted[place - 1]! > celsius) {
+        sorted[place] = sorted[place - 1]!;
+        place -= 1;
+      }
+      sorted[place] = celsius;
+      count += 1;
     }
-    blocks.push({ at: (start + trace.seconds[i - 1]!) / 2, celsius: medianOf(values) });
+    const middle = (sorted[(count - 1) >> 1]! + sorted[count >> 1]!) / 2;
+    blocks.push({ at: (start + trace.seconds[i - 1]!) / 2, celsius: middle });
   }
   return blocks;
 }
