@@ -17,14 +17,10 @@ import {
   spreadRatioCalculator,
   starchGelatinisation,
 } from './gels';
-import {
-  bakeTimeScaling,
-  centreTemperature,
-  coolingForecast,
-  eggDoneness,
-  eggTime,
-  ovenSettingCalculator,
-} from './heat';
+import { bakeTimeScaling, centreTemperature } from './conduction';
+import { coolingForecast } from './cooling';
+import { eggDoneness, eggTime } from './eggs';
+import { ovenSettingCalculator } from './ovens';
 import { carbonDioxide, neutralisingAcid, yeastActivity } from './leavening';
 import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safety';
 import { enzymicBrowningCalculator, maillardRateCalculator } from './browning';

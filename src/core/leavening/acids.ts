@@ -123,6 +123,7 @@ const otherNames: Record<string, string> = {
   sapp: 'sodium-acid-pyrophosphate',
   salp: 'sodium-aluminium-phosphate',
   gdl: 'glucono-delta-lactone',
+  'sodium-aluminum-phosphate': 'sodium-aluminium-phosphate',
   'citric-acid': 'citric',
   'lactic-acid': 'lactic',
   'acetic-acid': 'acetic',
@@ -136,6 +137,7 @@ const otherNames: Record<string, string> = {
 export function acidCalled(word: string): LeaveningAcid | undefined {
   const id = word
     .trim()
+    .replaceAll(/([a-z])([A-Z])/g, '$1-$2')
     .toLowerCase()
     .replaceAll(/[\s_]+/g, '-');
   return leaveningAcids.find((acid) => acid.id === id || acid.id === otherNames[id]);

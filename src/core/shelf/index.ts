@@ -1,3 +1,4 @@
 export { searchShelf, type ShelfHit } from './search';
 export type { Cell, ShelfTable, TableRow } from './table';
-export { otherWorld, tables } from './tables';
+export { otherWorld } from './other-world';
+export { tables } from './tables';

@@ -1,0 +1,137 @@
+import {
+  allergens,
+  allergenSource,
+  bulkDensities,
+  densitySource,
+  substitutions,
+  substitutionSource,
+  usCupMl,
+} from '../formula';
+import { gellingAgents, gelsSource, proteaseFruits, starches, starchSource } from '../gels';
+import { leaveningAcids, neutralisingSource } from '../leavening';
+import { celsius, span, words, type ShelfTable } from './table';
+
+export const densityTable: ShelfTable = {
+  id: 'densities',
+  title: 'Densities and cups',
+  keywords: 'cup gram weight volume convert',
+  columns: ['a US cup', 'a metric cup', 'loose to packed', 'density'],
+  sources: [densitySource],
+  rows: () =>
+    bulkDensities.map(({ id, name, names, gPerMl, low, high }) => ({
+      id,
+      name,
+      keywords: names.join(' '),
+      cells: [
+        { value: Math.round(gPerMl * usCupMl), unit: 'g' },
+        { value: Math.round(gPerMl * 250), unit: 'g' },
+        words(`${Math.round(low * usCupMl)} to ${Math.round(high * usCupMl)} g a US cup`),
+        { value: gPerMl, unit: 'g/ml' },
+      ],
+    })),
+};
+
+export const substitutionTable: ShelfTable = {
+  id: 'substitutions',
+  title: 'One thing for another',
+  keywords: 'substitute replace instead ran out',
+  columns: ['take', 'for 100 g', 'also', 'what it does'],
+  sources: [substitutionSource],
+  rows: () =>
+    substitutions.map(({ from, to, gramsPerGram, also, consequence }) => ({
+      id: `${from}-${to}`,
+      name: from,
+      keywords: `${to} instead`,
+      cells: [
+        words(to),
+        { value: Number((100 * gramsPerGram).toFixed(0)), unit: 'g' },
+        words(also ?? '—'),
+        words(consequence),
+      ],
+    })),
+};
+
+export const acidTable: ShelfTable = {
+  id: 'leavening-acids',
+  title: 'Leavening acids',
+  keywords: 'soda bicarbonate neutralise baking powder acid',
+  columns: ['100 g take', 'for 5 g bicarbonate', 'worth knowing'],
+  sources: [neutralisingSource],
+  rows: () =>
+    leaveningAcids.map(({ id, name, neutralisingValue, about }) => ({
+      id,
+      name,
+      keywords: about,
+      cells: [
+        { value: Number(neutralisingValue.toFixed(1)), unit: 'g', text: 'bicarbonate' },
+        { value: Number((500 / neutralisingValue).toFixed(1)), unit: 'g' },
+        words(about),
+      ],
+    })),
+};
+
+export const gelTable: ShelfTable = {
+  id: 'gels',
+  title: 'Gelling agents',
+  keywords: 'gel jelly set melt',
+  columns: ['usual dose', 'sets', 'melts', 'worth knowing'],
+  sources: [gelsSource],
+  rows: () =>
+    gellingAgents.map(({ id, name, usualPercent, setsC, meltsC, about }) => ({
+      id,
+      name,
+      keywords: about,
+      cells: [
+        { value: usualPercent[0], high: usualPercent[1], unit: '%' },
+        setsC ? span(setsC[0], setsC[1]) : words('—'),
+        meltsC ? span(meltsC[0], meltsC[1]) : words('does not melt'),
+        words(about),
+      ],
+    })),
+};
+
+export const proteaseTable: ShelfTable = {
+  id: 'gelatine-fruits',
+  title: 'Fruits that ruin gelatine',
+  keywords: 'pineapple kiwi papaya enzyme protease gelatine jelly raw',
+  columns: ['because of', 'what helps'],
+  sources: [gelsSource],
+  rows: () =>
+    Object.entries(proteaseFruits).map(([fruit, protease]) => ({
+      id: fruit,
+      name: fruit,
+      keywords: `gelatine ${protease}`,
+      cells: [words(protease), words('heat it first, use it from a tin, or set it with agar')],
+    })),
+};
+
+export const starchTable: ShelfTable = {
+  id: 'starches',
+  title: 'Starches',
+  keywords: 'thicken sauce gelatinisation swell',
+  columns: ['begins', 'is done', 'worth knowing'],
+  sources: [starchSource],
+  rows: () =>
+    starches.map(({ id, name, names, onsetC, conclusionC, about }) => ({
+      id,
+      name,
+      keywords: `${names.join(' ')} ${about}`,
+      cells: [celsius(onsetC), celsius(conclusionC), words(about)],
+    })),
+};
+
+export const allergenTable: ShelfTable = {
+  id: 'allergens',
+  title: 'Allergens that law names',
+  keywords: 'allergy intolerance label',
+  columns: ['UK and EU (14)', 'US (9)'],
+  sources: [allergenSource],
+  note: 'The label on the packet decides.',
+  rows: () =>
+    allergens.map(({ id, name, ukEu, us }) => ({
+      id,
+      name,
+      keywords: 'allergen',
+      cells: [words(ukEu ? 'yes' : '—'), words(us ? 'yes' : '—')],
+    })),
+};
