@@ -502,6 +502,9 @@ describe('the registry', () => {
       efficiency: 1,
       altitudeM: 0,
     });
+    const held = [0, 45].map((minute) => ({ minute, celsius: 60 }));
+    // 45 min at 60 °C, 70 °C and z = 7.5 °C taken for granted: 45 × 10^(−10/7.5) = 2.0887.
+    expect(runCalculator('lethality', { readings: held }).result.equivalentMinutes).toBeCloseTo(2.0887, 3);
     expect(refusal('air-pressure', {})).toMatchObject({ field: 'altitudeM', value: undefined });
     expect(refusal('air-pressure', { altitudeM: 90_000 })).toMatchObject({
       field: 'altitudeM',

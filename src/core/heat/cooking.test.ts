@@ -17,6 +17,8 @@ import {
 describe('the closed form of the egg', () => {
   it('Williams’s example: 57 g from the refrigerator takes 4½ minutes to a yolk of 63 °C', () => {
     expect(eggMinutes(57, 4, 63, 100)).toBeCloseTo(4.5, 1);
+    // By hand with his constants: 400.6 s × ln(0.76 × 96/37) = 271.9 s.
+    expect(eggMinutes(57, 4, 63, 100)).toBeCloseTo(4.533, 2);
   });
 
   it('takes longer for larger, colder and harder eggs, and higher up', () => {
