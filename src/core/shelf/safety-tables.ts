@@ -22,8 +22,8 @@ function requirementCell(authority: AuthorityId, food: string): Cell {
     found.holdS === 0
       ? 'at once'
       : found.holdS < 100
-        ? `for ${found.holdS} s`
-        : `for ${found.holdS / 60} min`;
+        ? `for ${found.holdS} s`
+        : `for ${found.holdS / 60} min`;
   return celsius(
     found.celsius,
     `${hold}${found.rest ? ', rest counted' : ''}${found.equivalentZC ? ' or equivalent' : ''}`,

@@ -54,7 +54,7 @@ export function Shelf({ children }: { children: ReactNode }) {
             <Drawer.Content bg="raised" maxW="min(880px, 100vw)" w="100%" data-shelf>
               <Drawer.Title srOnly>Shelf: tables and calculators</Drawer.Title>
               <Suspense fallback={<Waiting />}>
-                <ShelfBody search={search} field={field} onUse={use} />
+                <ShelfBody search={search} field={field} onUse={use} onClose={() => setOpen(false)} />
               </Suspense>
             </Drawer.Content>
           </Drawer.Positioner>

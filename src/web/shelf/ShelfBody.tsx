@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Command } from 'cmdk';
-import { Calculator, Table } from 'lucide-react';
+import { Calculator, Table, X } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
 import { searchShelf, type ShelfHit } from '../../core/shelf';
+import { IconButton } from '../ui/Button';
 import { CalculatorAnswer } from './CalculatorAnswer';
 import { nameOf, type TypedField } from './came-from';
 import { TableAnswer } from './TableAnswer';
@@ -19,13 +20,14 @@ interface ShelfBodyProps {
   /** The field a value goes back into. */
   field: TypedField | null;
   onUse(text: string): void;
+  onClose(): void;
 }
 
 const titleOf = (hit: ShelfHit) =>
   hit.kind === 'calculator' ? hit.calculator.title : hit.kind === 'row' ? hit.row.name : hit.table.title;
 
 /** The search, what it found, and the answer beside it. */
-export function ShelfBody({ search, field, onUse }: ShelfBodyProps) {
+export function ShelfBody({ search, field, onUse, onClose }: ShelfBodyProps) {
   const place = useShelfPlace();
   const [question, setQuestion] = useState('');
   const [chosen, setChosen] = useState('');
@@ -53,25 +55,33 @@ export function ShelfBody({ search, field, onUse }: ShelfBodyProps) {
       onKeyDown={onKeyDown}
       style={{ display: 'flex', flexDirection: 'column', minHeight: 0, height: '100%' }}
     >
-      <Input
-        ref={search}
-        autoFocus
-        value={question}
-        onValueChange={(text: string) => {
-          setQuestion(text);
-          setChosen('');
-        }}
-        placeholder="soft ball · gas 5 · cup of flour · chicken · how much cream of tartar"
-        aria-label="What do you look for?"
-        w="100%"
-        px="6"
-        py="4"
-        fontSize="xl"
-        bg="transparent"
-        borderBottomWidth="1px"
-        borderColor="rule"
-        _focusVisible={{ outline: 'none' }}
-      />
+      <Flex align="center" borderBottomWidth="1px" borderColor="rule" pr="3">
+        <Input
+          ref={search}
+          autoFocus
+          value={question}
+          onValueChange={(text: string) => {
+            setQuestion(text);
+            setChosen('');
+          }}
+          placeholder="soft ball · gas 5 · cup of flour · chicken · how much cream of tartar"
+          aria-label="What do you look for?"
+          w="100%"
+          px="6"
+          py="4"
+          fontSize="xl"
+          bg="transparent"
+          _focusVisible={{ outline: 'none' }}
+        />
+        <IconButton
+          aria-label="Close the shelf"
+          title="Close (Esc)"
+          onClick={onClose}
+          css={{ minW: '44px', minH: '44px' }}
+        >
+          <X size={18} />
+        </IconButton>
+      </Flex>
       <Flex
         px="6"
         py="2"

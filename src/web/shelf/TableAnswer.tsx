@@ -18,9 +18,16 @@ interface TableAnswerProps {
 export function TableAnswer({ table, rowId, place, uses, onUse }: TableAnswerProps) {
   const rows = table.rows(place);
   const row = rows.find((one) => one.id === rowId);
+  // Cautions stand where the figure is read.
+  const note = table.note && (
+    <Text mt="3" fontSize="sm" fontWeight="medium">
+      {table.note}
+    </Text>
+  );
   return (
     <>
       {row && <RowLarge table={table} row={row} uses={uses} onUse={onUse} />}
+      {row && note}
       <Heading
         as="h3"
         fontFamily="heading"
@@ -66,11 +73,7 @@ export function TableAnswer({ table, rowId, place, uses, onUse }: TableAnswerPro
           </tbody>
         </Box>
       </Box>
-      {table.note && (
-        <Text mt="3" fontSize="sm" fontWeight="medium">
-          {table.note}
-        </Text>
-      )}
+      {!row && note}
       <SourceLines sources={table.sources} />
     </>
   );
@@ -138,9 +141,9 @@ function CellWords({ cell, large = false }: { cell: Cell; large?: boolean }) {
       </Box>
       {text && ` ${text}`}
       {other && (
-        <Box as="span" color="soft" whiteSpace="nowrap">
-          {' '}
-          ({other})
+        // In the table below it, so that words keep room to stand beside it.
+        <Box as="span" color="soft" whiteSpace="nowrap" display={large ? 'inline' : 'block'}>
+          {large ? ` (${other})` : other}
         </Box>
       )}
     </>
