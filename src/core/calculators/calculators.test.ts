@@ -674,6 +674,38 @@ describe('the registry', () => {
     }
   });
 
+  it.each(calculators.map((one) => [one.id, one] as const))(
+    '%s: a slip in any one field is refused under the name of that field',
+    (id, calculator) => {
+      for (const [name, spec] of Object.entries(calculator.inputs)) {
+        const slips: unknown[] = [null, NaN, Infinity, {}, [[]], '', ' ', () => 1];
+        if (spec.kind !== 'text') slips.push('1S0', '12 g');
+        if (spec.kind !== 'flag') slips.push(true);
+        if (spec.kind === 'number')
+          slips.push(spec.low - 1e-6 - Math.abs(spec.low) * 1e-6, spec.high * 1.001 + 1);
+        if (spec.kind === 'number' && spec.whole) slips.push(spec.low + 0.5);
+        if (spec.kind === 'numbers') slips.push([], [1, null], [1, '2'], [NaN, 1, 2, 3], [1e300, 1, 2, 3]);
+        if (spec.kind === 'records') slips.push([null], [{}], [1], [{ nothing: 1 }]);
+        if (spec.kind === 'groups') slips.push([], { a: 1 }, { a: [1, 2] }, { a: [1, 2], b: [1, 'x'] });
+        if (spec.kind === 'rows')
+          slips.push(
+            [],
+            [1, 2],
+            [[1, 2], [1]],
+            [
+              [1, NaN],
+              [1, 2],
+            ],
+          );
+        for (const slip of slips) {
+          const refused = refusal(id, { ...calculator.example, [name]: slip });
+          expect(refused, `${name} = ${String(JSON.stringify(slip))}`).not.toBeNull();
+          expect(refused!.field.split(/[.[]/)[0], `${name} = ${String(JSON.stringify(slip))}`).toBe(name);
+        }
+      }
+    },
+  );
+
   it('turns rubbish away with a typed error', () => {
     fc.assert(
       fc.property(fc.constantFrom(...calculators), fc.anything(), (calculator, rubbish) => {

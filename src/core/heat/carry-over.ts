@@ -1,4 +1,4 @@
-import { requireWithin } from '../bounds';
+import { RefusedValue, requireWithin } from '../bounds';
 import { centreOf, conductionStep, uniformBody, type Body } from './conduction-grid';
 
 export interface CarryOver {
@@ -28,10 +28,14 @@ export function carryOver(
   requireWithin('outC', outC, startC, ovenC - 1, '°C');
   const dt = Math.max(1, (body.halfThicknessM * 1000) ** 2 / 100);
   let state = uniformBody(startC, 40);
-  for (let s = 0; centreOf(state) < outC && s < 6 * 3600; s += dt) {
+  for (let s = 0; centreOf(state) < outC && s < 10 * 3600; s += dt) {
     state = conductionStep(state, body, ovenC, ovenFilm, dt, 1);
   }
   const reached = centreOf(state);
+  if (reached < outC) {
+    const top = reached.toFixed(1);
+    throw new RefusedValue('outC', outC, `a core that is reached in ten hours; there it is at ${top} °C`);
+  }
   let [peakC, peakMinutes] = [reached, 0];
   for (let s = dt; s < 3 * 3600; s += dt) {
     state = conductionStep(state, body, roomC, restingFilm, dt, 1);

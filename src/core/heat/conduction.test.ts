@@ -137,6 +137,10 @@ describe('bodies of finite size', () => {
     expect(thick.peakC).toBeGreaterThan(64);
     expect(thick.peakC - thick.outC).toBeGreaterThan(thin.peakC - thin.outC);
     expect(thick.peakMinutes).toBeGreaterThan(thin.peakMinutes);
+    const block: Body = { shape: 'slab', halfThicknessM: 0.15, material: meat };
+    expect(() => carryOver(block, 0, 80, 25, 78)).toThrow(
+      /outC is 78; allowed: a core that is reached in ten hours/,
+    );
   });
 
   it('cool four times as slowly at twice the depth where the inside decides', () => {

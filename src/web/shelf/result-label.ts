@@ -1,6 +1,13 @@
 /** Units by the end of a key, longest first: the keys of the registry carry their unit. */
 const units: readonly [ending: string, unit: string][] = [
   ['Minutes', 'min'],
+  ['Mm2PerS', 'mm²/s'],
+  ['Wm2K', 'W/m²·K'],
+  ['WmK', 'W/m·K'],
+  ['KgM3', 'kg/m³'],
+  ['JkgK', 'J/kg·K'],
+  ['Kcal', 'kcal'],
+  ['KJ', 'kJ'],
   ['Percent', '%'],
   ['KPa', 'kPa'],
   ['PerKg', 'kJ/kg'],

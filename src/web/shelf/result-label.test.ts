@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import { calculators, runCalculator } from '../../core/calculators';
+import { resultLabel } from './result-label';
+
+describe('labels of results', () => {
+  it('say name and unit in words', () => {
+    expect(
+      [
+        'localBoilingC',
+        'conventionalF',
+        'carbonDioxideG',
+        'volumeL',
+        'heightOutMm',
+        'pressureKPa',
+        'hydrationPercent',
+        'minutes',
+        'conductivityWmK',
+        'p',
+      ].map((key) => Object.values(resultLabel(key)).join(', ')),
+    ).toEqual([
+      'local boiling, °C',
+      'conventional, °F',
+      'carbon dioxide, g',
+      'volume, L',
+      'height out, mm',
+      'pressure, kPa',
+      'hydration, %',
+      'time, min',
+      'conductivity, W/m·K',
+      'p, ',
+    ]);
+  });
+
+  it('leave no key of any calculator unsaid, and none with its unit still in the name', () => {
+    for (const { id, example } of calculators) {
+      for (const key of Object.keys(runCalculator(id, example).result)) {
+        const { label } = resultLabel(key);
+        expect(label.length, `${id} ${key}`).toBeGreaterThan(0);
+        expect(label, `${id} ${key}`).not.toMatch(/ (c|g|k|kj|kcal|m3|s|kpa|mm|percent|minutes)$/);
+      }
+    }
+  });
+});
