@@ -454,6 +454,45 @@ const contract: Record<
     keys: ['standard', 'expanded', 'decimals'],
     check: [['expanded', 0.57735, 5]],
   },
+  // By hand: 0 → 40 °C in 40 min enters 5 °C at 5 min; 35 min in the zone.
+  'danger-zone-time': {
+    inputs: {
+      readings: [
+        { minute: 0, celsius: 0 },
+        { minute: 40, celsius: 40 },
+      ],
+    },
+    keys: ['minutes', 'verdict'],
+    check: [['minutes', 35, 9]],
+  },
+  // Common practice: an hour somewhere warm.
+  'dough-doubling': {
+    inputs: { temperatureC: 28, yeastPercent: 2.8 },
+    keys: ['minutes'],
+    check: [['minutes', 60, -1]],
+  },
+  'sauce-thickness': {
+    inputs: { starchPercent: 5, temperatureC: 60 },
+    keys: ['relativeThickness'],
+    check: [['relativeThickness', 1, 6]],
+  },
+  // By hand: one of each costs 2.20, two large ones 2.80.
+  'buy-packs': {
+    inputs: {
+      neededG: 1300,
+      packs: [
+        { sizeG: 500, price: 0.8 },
+        { sizeG: 1000, price: 1.4 },
+      ],
+    },
+    keys: ['packs', 'boughtG', 'leftG', 'cost'],
+    check: [
+      ['cost', 2.2, 9],
+      ['leftG', 200, 9],
+    ],
+  },
+  'allergen-check': { inputs: { ingredients: 'flour, milk' }, keys: ['allergens'], check: [] },
+  'serving-orders': { inputs: { samples: 3, assessors: 6 }, keys: ['codes', 'orders'], check: [] },
   // Cohen (1988), table 2.4.1: 17 a group for one SD.
   'design-power': {
     inputs: { sd: 1, replicates: 17, levels: 2 },
@@ -559,6 +598,7 @@ describe('the registry', () => {
     food: foodKinds.map((one) => one.id),
     authority: authorities.map((one) => one.id),
     name: ['plain flour', 'water', 'milk', 'salt'],
+    ingredients: ['plain flour, milk', 'salt', 'tahini; cod, \n celery'],
   };
   const number = fc.double({ min: -1e6, max: 1e6, noNaN: true });
   const valueFor = (spec: InputSpec, name: string): fc.Arbitrary<unknown> => {

@@ -1,5 +1,7 @@
 import { RefusedValue } from '../bounds';
 import type { Source, WorkingLine } from '../working';
+import { allergenCheck } from './allergens';
+import { buyPacks } from './buying';
 import { checkInputs } from './check-inputs';
 import {
   activationEnergy,
@@ -26,16 +28,19 @@ import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safet
 import { enzymicBrowningCalculator, maillardRateCalculator } from './browning';
 import { carryOverCalculator } from './carry-over';
 import { doctorRatioCalculator, supersaturationCalculator } from './crystals';
+import { dangerZoneTime } from './danger-zone';
 import { designPower } from './design-power';
+import { doughDoubling } from './dough';
 import { selfRaisingFlour, yeastEquivalent } from './flour-and-yeast';
 import { foodPropertiesCalculator } from './food-properties';
 import { sodaInSyrup, steamVolume } from './gas-and-steam';
 import { nutrients } from './nutrients';
+import { sauceThickness } from './sauces';
 import { gelatineGrade, pectinSet } from './setting';
 import { trayCooling } from './tray-cooling';
 import { uncertainty } from './uncertainty';
 import { weighingToleranceCalculator } from './weighing';
-import { discriminationTest, pairedPreferenceCalculator, triangleTest } from './sensory';
+import { discriminationTest, pairedPreferenceCalculator, servingOrder, triangleTest } from './sensory';
 import {
   friedman,
   grubbs,
@@ -123,6 +128,12 @@ export const calculators: readonly Calculator[] = [
   discriminationTest,
   uncertainty,
   designPower,
+  dangerZoneTime,
+  doughDoubling,
+  sauceThickness,
+  buyPacks,
+  allergenCheck,
+  servingOrder,
 ];
 
 /** What every door of the registry answers with. */

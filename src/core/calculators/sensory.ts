@@ -3,6 +3,8 @@ import {
   discrimination,
   discriminationTests,
   pairedPreference,
+  servingOrders,
+  threeDigitCodes,
   triangleSource,
   type DiscriminationTest,
 } from '../sensory';
@@ -91,6 +93,54 @@ export const discriminationTest = defineCalculator({
         { text: `P(${correct} or more of ${trials} by guessing)`, value: p },
       ],
       sources: [{ kind: 'standard', text: `${standard}: exact binomial, one-sided` }],
+    };
+  },
+});
+
+export const servingOrder = defineCalculator({
+  id: 'serving-orders',
+  title: 'In what order each assessor tastes, and under what codes',
+  keywords: 'sensory serving order balanced latin square codes three digit panel',
+  example: { samples: 4, assessors: 8, seed: 1 },
+  inputs: {
+    samples: { kind: 'number', unit: '', low: 2, high: 12, whole: true, about: 'samples' },
+    assessors: { kind: 'number', unit: '', low: 1, high: 100, whole: true, about: 'assessors' },
+    seed: {
+      kind: 'number',
+      unit: '',
+      low: 0,
+      high: 4_294_967_295,
+      whole: true,
+      optional: true,
+      fallback: 1,
+      about: 'the same seed gives the same orders',
+    },
+  },
+  compute({ samples, assessors, seed }) {
+    const codes = threeDigitCodes(samples, seed);
+    const orders = servingOrders(samples, assessors, seed);
+    return {
+      result: {
+        codes: codes.map((code, i) => ({ sample: String.fromCharCode(65 + i), code })),
+        orders: orders.map((order, i) => ({
+          assessor: i + 1,
+          order: order.map((sample) => codes[sample]!).join(' '),
+        })),
+      },
+      working: [
+        { text: 'Williams’s squares: every sample as often in every place, and after every other' },
+        { text: 'assessors for a full round', value: samples % 2 === 0 ? samples : 2 * samples },
+      ],
+      sources: [
+        {
+          kind: 'paper',
+          text: 'Williams, Aust. J. Sci. Res. A 2 (1949) 149; three-digit codes as ISO 6658 asks',
+        },
+      ],
+      warnings:
+        assessors % (samples % 2 === 0 ? samples : 2 * samples) === 0
+          ? []
+          : ['Not a full round: nearly balanced.'],
     };
   },
 });

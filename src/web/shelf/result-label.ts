@@ -58,6 +58,7 @@ const said: Readonly<Record<string, [label: string, unit: string]>> = {
   limiting: ['runs out first', ''],
   stageId: ['stage', ''],
   gasMark: ['gas mark', ''],
+  pH: ['pH', ''],
 };
 
 /** “localBoilingC” → local boiling, °C. */
