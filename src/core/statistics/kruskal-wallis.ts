@@ -19,9 +19,10 @@ export function kruskalWallis(groups: Groups): KruskalWallis {
   requireGroups(groups, 1);
   const all = Object.values(groups);
   const n = all.flat().length;
+  if (n < 3) throw new RefusedValue('groups', groups, 'at least 3 values in all');
   const { ranks, ties } = rankOf(all.flat());
   const correction = 1 - ties / (n ** 3 - n);
-  if (n < 3 || correction === 0) throw new RefusedValue('groups', groups, 'values that are not all equal');
+  if (correction === 0) throw new RefusedValue('groups', groups, 'values that are not all equal');
   let [sum, from] = [0, 0];
   for (const group of all) {
     const total = ranks.slice(from, from + group.length).reduce((a, b) => a + b, 0);

@@ -1,11 +1,12 @@
 import { RefusedValue } from '../bounds';
+import { logGamma } from '../numeric';
 import { meanOf, requireSample } from './describe';
 import { studentTwoSided } from './distributions';
 import { rankOf } from './ranks';
 
 export interface Spearman {
   rho: number;
-  /** Two-sided, by Student's t on n − 2 degrees of freedom. */
+  /** Two-sided, by Student's t on n − 2 degrees of freedom; for orders that agree or oppose wholly 2/n!, exactly. */
   p: number;
 }
 
@@ -31,6 +32,10 @@ export function spearmanCorrelation(x: readonly number[], y: readonly number[]):
   if (yy === 0) throw new RefusedValue('y', y, 'numbers that are not all equal');
   const rho = Math.max(-1, Math.min(1, xy / Math.sqrt(xx * yy)));
   const df = x.length - 2;
-  const p = Math.abs(rho) === 1 ? 0 : studentTwoSided(rho * Math.sqrt(df / (1 - rho * rho)), df);
+  // Student's t would say 0 there: with three pairs one order in three agrees or opposes by chance alone.
+  const p =
+    Math.abs(rho) > 1 - 1e-12
+      ? 2 / Math.exp(logGamma(x.length + 1))
+      : studentTwoSided(rho * Math.sqrt(df / (1 - rho * rho)), df);
   return { rho, p };
 }
