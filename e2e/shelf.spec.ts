@@ -80,3 +80,37 @@ test('a value goes back into the field it was looked up for, and into the plan',
     })
     .toContain(146);
 });
+
+test('from the bench it answers beside the quick line, and on a phone it opens and closes by touch', async ({
+  browser,
+}) => {
+  const runs = await server.json<{ id: string; status: string }[]>('/api/runs');
+  const running = runs.find((run) => run.status === 'running')!.id;
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.url}/runs/${running}/bench`);
+  await field(page, 'Quick line').fill('4 ');
+  // The stroke belongs to the line (it corrects); the shelf needs Ctrl there.
+  await page.keyboard.press('/');
+  await expect(shelf(page)).toBeHidden();
+  await field(page, 'Quick line').fill('');
+  await page.keyboard.press('Control+/');
+  await expect(shelf(page).getByLabel('What do you look for?')).toBeFocused();
+  await page.keyboard.type('244 f');
+  await expect(shelf(page).getByRole('status')).toContainText('117.8');
+  await page.keyboard.press('Control+Enter');
+  await expect(field(page, 'Quick line')).toHaveValue('117.8');
+  await expect(field(page, 'Quick line')).toBeFocused();
+  await page.close();
+
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const small = await phone.newPage();
+  await small.goto(server.url);
+  await small.getByRole('button', { name: /^Shelf/ }).tap();
+  await small.getByPlaceholder('soft ball').fill('salmon');
+  await expect(shelf(small)).toContainText('63 °C for 15 s (145 °F)');
+  const overflow = await small.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(overflow).toBeLessThanOrEqual(0);
+  await small.getByRole('button', { name: 'Close the shelf' }).tap();
+  await expect(shelf(small)).toBeHidden();
+  await phone.close();
+});

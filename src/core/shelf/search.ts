@@ -69,7 +69,7 @@ export function searchShelf(question: string, place: Place | null): ShelfHit[] {
     const whole = scoreOf(asked, table.title, table.keywords);
     if (whole > 0) scored.push({ score: whole, hit: { kind: 'table', id: table.id, table } });
     for (const row of table.rows(place)) {
-      const score = scoreOf(asked, row.name, `${row.keywords} ${table.title} ${table.keywords}`);
+      const score = scoreOf(asked, row.name, row.keywords, `${table.title} ${table.keywords}`);
       if (score > 0)
         scored.push({ score: score + 1, hit: { kind: 'row', id: `${table.id}:${row.id}`, table, row } });
     }
@@ -102,16 +102,17 @@ function placeFor(calculator: Calculator, place: Place | null): Record<string, u
   return 'altitudeM' in calculator.inputs && place.altitudeM !== null ? { altitudeM: place.altitudeM } : {};
 }
 
-/** Every word asked for must be met: whole words of the name count most, then its keywords, then beginnings. */
-function scoreOf(asked: readonly string[], name: string, keywords: string): number {
+/** Every word asked for must be met: whole words of the name count most, then its keywords, its table’s, then beginnings. */
+function scoreOf(asked: readonly string[], name: string, keywords: string, around = ''): number {
   const split = (text: string) => text.toLowerCase().split(/[^\p{L}\p{N}¼½¾-]+/u);
-  const [names, others] = [split(name), split(keywords)];
+  const [names, others, wider] = [split(name), split(keywords), split(around)];
   let score = 0;
   for (const word of asked) {
     const stem = word.replace(/s$/, '');
     const same = (one: string) => one === word || one.replace(/s$/, '') === stem;
     if (names.some(same)) score += 10;
     else if (others.some(same)) score += 6;
+    else if (wider.some(same)) score += 3;
     else if (word.length > 1 && names.some((one) => one.startsWith(stem))) score += 4;
     else if (word.length > 2 && others.some((one) => one.startsWith(stem))) score += 2;
     else if (!/^[\d.,¼½¾°%-]+[cfg]?$/.test(word)) return 0;

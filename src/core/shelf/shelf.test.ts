@@ -64,6 +64,7 @@ describe('the shelf finds on the first try', () => {
     ['sesame', 'allergens:sesame'],
     ['danger zone', 'danger-zone'],
     ['honey', 'densities:honey'],
+    ['salmon', 'core-temperatures:fish'],
   ])('“%s”: %s', (question, id) => {
     expect(
       searchShelf(question, place)

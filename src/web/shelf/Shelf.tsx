@@ -1,19 +1,25 @@
-import { Drawer, Portal } from '@chakra-ui/react';
+import { chakra, Drawer, Portal } from '@chakra-ui/react';
 import {
   createContext,
   lazy,
   Suspense,
   useCallback,
   useContext,
+  useEffect,
   useRef,
   useState,
   type ReactNode,
 } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Waiting } from '../ui/Notice';
 import { typeInto, useFieldCameFrom, type TypedField } from './came-from';
+import { searchLook, searchPlaceholder } from './search-look';
 
-const ShelfBody = lazy(() => import('./ShelfBody').then((body) => ({ default: body.ShelfBody })));
+const loadBody = () => import('./ShelfBody').then((body) => ({ default: body.ShelfBody }));
+const ShelfBody = lazy(loadBody);
+const EarlyInput = chakra('input');
+
+/** Once the page is there, the shelf is fetched too, so that it opens at once. */
+const fetchAfterMs = 2000;
 
 const ShelfContext = createContext<() => void>(() => undefined);
 
@@ -24,14 +30,20 @@ export const useShelf = () => useContext(ShelfContext);
 export function Shelf({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
   const [field, setField] = useState<TypedField | null>(null);
+  const [question, setQuestion] = useState('');
   const search = useRef<HTMLInputElement>(null);
   const cameFrom = useFieldCameFrom();
   const show = useCallback(() => {
     setField(cameFrom());
+    setQuestion('');
     setOpen(true);
   }, [cameFrom]);
   useHotkeys('/', show, { useKey: true, preventDefault: true });
   useHotkeys('ctrl+slash, meta+slash', show, { preventDefault: true, enableOnFormTags: true });
+  useEffect(() => {
+    const timer = setTimeout(() => void loadBody().catch(() => undefined), fetchAfterMs);
+    return () => clearTimeout(timer);
+  }, []);
   const use = (text: string) => {
     setOpen(false);
     // Once the shelf has let go of the focus.
@@ -53,8 +65,27 @@ export function Shelf({ children }: { children: ReactNode }) {
           <Drawer.Positioner>
             <Drawer.Content bg="raised" maxW="min(880px, 100vw)" w="100%" data-shelf>
               <Drawer.Title srOnly>Shelf: tables and calculators</Drawer.Title>
-              <Suspense fallback={<Waiting />}>
-                <ShelfBody search={search} field={field} onUse={use} onClose={() => setOpen(false)} />
+              <Suspense
+                fallback={
+                  // What is typed before the answers are there is not lost.
+                  <EarlyInput
+                    autoFocus
+                    aria-label="What do you look for?"
+                    placeholder={searchPlaceholder}
+                    value={question}
+                    onChange={(event) => setQuestion(event.target.value)}
+                    {...searchLook}
+                  />
+                }
+              >
+                <ShelfBody
+                  search={search}
+                  question={question}
+                  onQuestion={setQuestion}
+                  field={field}
+                  onUse={use}
+                  onClose={() => setOpen(false)}
+                />
               </Suspense>
             </Drawer.Content>
           </Drawer.Positioner>

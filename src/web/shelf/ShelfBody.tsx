@@ -8,6 +8,7 @@ import { searchShelf, type ShelfHit } from '../../core/shelf';
 import { IconButton } from '../ui/Button';
 import { CalculatorAnswer } from './CalculatorAnswer';
 import { nameOf, type TypedField } from './came-from';
+import { searchLook, searchPlaceholder } from './search-look';
 import { TableAnswer } from './TableAnswer';
 import { useShelfPlace } from './use-shelf-place';
 
@@ -17,6 +18,8 @@ const Item = chakra(Command.Item);
 
 interface ShelfBodyProps {
   search: RefObject<HTMLInputElement | null>;
+  question: string;
+  onQuestion(text: string): void;
   /** The field a value goes back into. */
   field: TypedField | null;
   onUse(text: string): void;
@@ -27,9 +30,8 @@ const titleOf = (hit: ShelfHit) =>
   hit.kind === 'calculator' ? hit.calculator.title : hit.kind === 'row' ? hit.row.name : hit.table.title;
 
 /** The search, what it found, and the answer beside it. */
-export function ShelfBody({ search, field, onUse, onClose }: ShelfBodyProps) {
+export function ShelfBody({ search, question, onQuestion, field, onUse, onClose }: ShelfBodyProps) {
   const place = useShelfPlace();
-  const [question, setQuestion] = useState('');
   const [chosen, setChosen] = useState('');
   const answer = useRef<HTMLDivElement>(null);
   const hits = useMemo(() => searchShelf(question, place), [question, place]);
@@ -61,17 +63,12 @@ export function ShelfBody({ search, field, onUse, onClose }: ShelfBodyProps) {
           autoFocus
           value={question}
           onValueChange={(text: string) => {
-            setQuestion(text);
+            onQuestion(text);
             setChosen('');
           }}
-          placeholder="soft ball · gas 5 · cup of flour · chicken · how much cream of tartar"
+          placeholder={searchPlaceholder}
           aria-label="What do you look for?"
-          w="100%"
-          px="6"
-          py="4"
-          fontSize="xl"
-          bg="transparent"
-          _focusVisible={{ outline: 'none' }}
+          {...searchLook}
         />
         <IconButton
           aria-label="Close the shelf"
