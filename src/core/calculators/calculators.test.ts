@@ -521,7 +521,6 @@ describe('the registry', () => {
     expect(Object.keys(answer.result)).toEqual(keys);
     expect(answer.inputs).toMatchObject(inputs);
     expect(answer.working.length).toBeGreaterThan(0);
-    expect(answer.working.some((line) => line.value !== undefined || / /.test(line.text))).toBe(true);
     expect(answer.sources.length).toBeGreaterThan(0);
     for (const [key, value, digits] of check) expect(answer.result[key]).toBeCloseTo(value, digits);
   });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { kitchenMeasure } from '../formula';
 import {
   boilingIn,
   changesBetween,
@@ -144,5 +145,18 @@ describe('changes in words', () => {
     expect(new Set(said)).toEqual(
       new Set(['Question', 'Fair test', 'Formula', 'Method', 'Time', 'Student questions']),
     );
+  });
+});
+
+describe('grams of an ingredient', () => {
+  it('are those the shelf says: a tablespoon of caster sugar, a teaspoon of cocoa', () => {
+    for (const [name, unit, millilitres] of [
+      ['Caster sugar', 'tbsp', 15],
+      ['Cocoa', 'tsp', 5],
+      ['Salt', 'tsp', 5],
+    ] as const) {
+      const shelf = kitchenMeasure(millilitres, 'ml', 'g', name).amount;
+      expect(ingredientGrams({ id: 'x', name, amount: 1, unit, job: '' })).toBeCloseTo(shelf, 9);
+    }
   });
 });
