@@ -1,9 +1,20 @@
 import { boardFrames } from './board';
 import { core } from './core';
+import { coverage } from './coverage';
+import { familywiseErrors, powerChecks } from './familywise';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
 import { serverStart } from './start';
 
-for (const figures of [core, ingestion, forecasts, serverStart, boardFrames]) {
+for (const figures of [
+  core,
+  coverage,
+  powerChecks,
+  familywiseErrors,
+  ingestion,
+  forecasts,
+  serverStart,
+  boardFrames,
+]) {
   for (const figure of await figures()) console.log(JSON.stringify(figure));
 }

@@ -1,14 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { Run } from '../contract/runs';
-import {
-  boilingIn,
-  levelOf,
-  syrupOfFormula,
-  targetOf,
-  temperatureStep,
-  type Plan,
-  type Step,
-} from '../core/practical';
+import { syrupOfFormula } from '../core/batch';
+import { boilingIn, levelOf, targetOf, temperatureStep, type Plan, type Step } from '../core/practical';
 import { seededRandom, type SeededRandom } from '../core/random';
 import { eventOf, lessonSteps, type Entry, type EntryBody } from '../core/run';
 import {

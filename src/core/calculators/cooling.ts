@@ -37,6 +37,12 @@ export const coolingForecast = defineCalculator({
       ],
       sources: [newtonSource],
       warnings: [
+        ...(high === null
+          ? [
+              'Within a degree or two of the surroundings: in a slightly warmer room it would never get there.',
+            ]
+          : []),
+        'The surroundings are taken as known to 1 °C.',
         ...(r2 < 0.98
           ? ['The readings do not follow one exponential: stirring, steam or a lid changed it.']
           : []),

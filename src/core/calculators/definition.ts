@@ -91,7 +91,7 @@ export type InputsOf<I extends InputSpecs> = {
 };
 
 type PlainResult = number | string | boolean | null;
-export type ResultValue = PlainResult | number[] | Record<string, PlainResult>[];
+export type ResultValue = PlainResult | number[] | string[] | Record<string, PlainResult | string[]>[];
 
 /** What a calculator answers with. */
 export interface Answer {

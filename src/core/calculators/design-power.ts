@@ -21,14 +21,28 @@ export const designPower = defineCalculator({
     },
   },
   compute({ sd, replicates, levels, powerPercent }) {
-    const detectable = detectableDifference(sd, replicates, levels, powerPercent / 100);
+    const power = powerPercent / 100;
+    const detectable = detectableDifference(sd, replicates, levels, power);
+    const detectableAnyPair = detectableDifference(sd, replicates, levels, power, 'all-pairs');
     return {
-      result: { detectable },
+      result: { detectable, detectableAnyPair },
       working: [
         { text: 'degrees of freedom = levels × (replicates − 1)', value: levels * (replicates - 1) },
-        { text: 'Δ = (t₀.₉₇₅ + t_power) × SD × √(2/n)', value: detectable },
+        {
+          text: 'one pair of levels, chosen before: Δ for which the noncentral t exceeds t₀.₉₇₅',
+          value: detectable,
+        },
+        {
+          text: 'any pair, all of them counted together (Tukey): q / √2 in place of t',
+          value: detectableAnyPair,
+        },
       ],
-      sources: [{ kind: 'handbook', text: 'Difference of two means, t approximation; Cohen (1988)' }],
+      sources: [
+        {
+          kind: 'handbook',
+          text: 'Power of the difference of two means by the noncentral t distribution; Cohen (1988)',
+        },
+      ],
       warnings: replicates < 4 ? ['Few stations a level: only large effects are found.'] : [],
     };
   },

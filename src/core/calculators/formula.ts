@@ -1,6 +1,5 @@
 import {
   bakersPercentages,
-  densitySource,
   kitchenMeasure,
   measureSource,
   measureUnits,
@@ -8,6 +7,7 @@ import {
   usTablespoonMl,
 } from '../formula';
 import { formatNumber } from '../format';
+import { ingredientsSource } from '../ingredients';
 import { defineCalculator } from './definition';
 
 export const kitchenMeasureCalculator = defineCalculator({
@@ -63,7 +63,7 @@ export const kitchenMeasureCalculator = defineCalculator({
           : []),
         { text: `${formatNumber(amount)} ${from} in ${to}`, value: measured.amount, unit: to },
       ],
-      sources: density ? [measureSource, densitySource] : [measureSource],
+      sources: density ? [measureSource, ingredientsSource] : [measureSource],
       warnings:
         density && density.high / density.low > 1.15
           ? ['A cup can be filled in many ways: weigh where it matters.']
@@ -105,7 +105,7 @@ export const bakersPercentagesCalculator = defineCalculator({
         { text: 'percent = 100 × mass / mass of all flour' },
         ...percentages.map(({ name, percent }) => ({ text: name, value: percent, unit: '%' })),
         {
-          text: 'hydration = 100 × water of all lines / flour (milk 88 % water, egg 76 %, butter 16 %)',
+          text: 'hydration = 100 × water of all lines / flour (milk 88 % water, egg 76 %, butter 16 %; what is not known counts as dry)',
           value: hydrationPercent,
           unit: '%',
         },

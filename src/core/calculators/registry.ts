@@ -1,6 +1,6 @@
 import { RefusedValue } from '../bounds';
 import type { Source, WorkingLine } from '../working';
-import { allergenCheck } from './allergens';
+import { allergenCheck, ingredientCalculator } from './allergens';
 import { buyPacks } from './buying';
 import { checkInputs } from './check-inputs';
 import {
@@ -34,6 +34,7 @@ import { doughDoubling } from './dough';
 import { selfRaisingFlour, yeastEquivalent } from './flour-and-yeast';
 import { foodPropertiesCalculator } from './food-properties';
 import { sodaInSyrup, steamVolume } from './gas-and-steam';
+import { hazardsInCalculator } from './hazards';
 import { nutrients } from './nutrients';
 import { sauceThickness } from './sauces';
 import { gelatineGrade, pectinSet } from './setting';
@@ -42,6 +43,8 @@ import { uncertainty } from './uncertainty';
 import { weighingToleranceCalculator } from './weighing';
 import { discriminationTest, pairedPreferenceCalculator, servingOrder, triangleTest } from './sensory';
 import {
+  dunnett,
+  familywise,
   friedman,
   grubbs,
   kruskalWallisCalculator,
@@ -103,6 +106,7 @@ export const calculators: readonly Calculator[] = [
   linearFit,
   oneWayAnovaCalculator,
   tukeyHsdCalculator,
+  dunnett,
   welchT,
   kruskalWallisCalculator,
   friedman,
@@ -128,11 +132,14 @@ export const calculators: readonly Calculator[] = [
   discriminationTest,
   uncertainty,
   designPower,
+  familywise,
   dangerZoneTime,
   doughDoubling,
   sauceThickness,
   buyPacks,
   allergenCheck,
+  ingredientCalculator,
+  hazardsInCalculator,
   servingOrder,
 ];
 
@@ -166,6 +173,6 @@ function isFinite(value: ResultValue): boolean {
   if (typeof value === 'number') return Number.isFinite(value);
   if (!Array.isArray(value)) return true;
   return value.every((one) =>
-    typeof one === 'number' ? Number.isFinite(one) : Object.values(one).every((part) => isFinite(part)),
+    typeof one === 'object' ? Object.values(one).every((part) => isFinite(part)) : isFinite(one),
   );
 }

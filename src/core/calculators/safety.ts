@@ -6,16 +6,20 @@ import {
   checkCooling,
   checkCore,
   coolingStages,
-  coreRequirements,
   equivalentMinutes,
-  foodKindCalled,
   foodKinds,
   lethalitySource,
+  longestCoolingGapMinutes,
+  longestCoreGapMinutes,
+  printedEquivalentsSource,
+  requirementFor,
+  treatmentOf,
   ukReferenceC,
   ukZC,
   whoDecides,
   type AuthorityId,
 } from '../safety';
+import { celsiusFromFahrenheit } from '../units';
 import type { Source } from '../working';
 import { defineCalculator } from './definition';
 import { readingsInput } from './inputs';
@@ -88,7 +92,11 @@ export const lethality = defineCalculator({
         { text: `as many minutes at ${formatNumber(referenceC)} °C`, value: minutes, unit: 'min' },
       ],
       sources: [lethalitySource],
-      warnings: ['Only as true as the probe’s place: the coldest spot counts.', whoDecides],
+      warnings: [
+        'A comparison, not a verdict: authorities count nothing below their own table (60 °C in the UK), and one z does not meet all of its lines. Ask “Is the core hot enough?” for that.',
+        'Only as true as the probe’s place: the coldest spot counts.',
+        whoDecides,
+      ],
     };
   },
 });
@@ -96,15 +104,16 @@ export const lethality = defineCalculator({
 export const coreTemperatureCheck = defineCalculator({
   id: 'core-temperature-check',
   title: 'Is the core hot enough?',
-  keywords: 'chicken turkey poultry beef pork fish egg minced burger core safe internal temperature cooked',
+  keywords:
+    'chicken turkey poultry beef pork fish egg minced burger core safe internal temperature cooked reheat leftovers',
   example: { food: 'chicken', celsius: 75, heldSeconds: 30, authority: 'uk-fsa' },
-  oneOf: ['readings', 'celsius'],
+  oneOf: ['readings', 'celsius', 'fahrenheit'],
   inputs: {
     food: {
       kind: 'text',
-      most: 60,
+      most: 120,
       example: 'chicken',
-      about: `what: ${foodKinds.map((one) => one.id).join(', ')}, or its name`,
+      about: 'what it is and what was done to it: “stuffed fish”, “leftover rice”',
     },
     authority: authorityInput,
     celsius: {
@@ -115,47 +124,61 @@ export const coreTemperatureCheck = defineCalculator({
       optional: true,
       about: 'temperature held in the core',
     },
+    fahrenheit: {
+      kind: 'number',
+      unit: '°F',
+      low: -130,
+      high: 266,
+      optional: true,
+      about: 'the same, read in °F',
+    },
     heldSeconds: {
       kind: 'number',
       unit: 's',
       low: 0,
       high: 86_400,
       optional: true,
-      fallback: 0,
-      about: 'for how long',
+      about: 'for how long; left out, it is not known',
     },
     readings: { ...readingsInput(1), optional: true },
   },
-  compute({ food, authority, celsius, heldSeconds, readings }) {
-    const kind = foodKindCalled(food);
-    if (!kind)
-      throw new RefusedValue(
-        'food',
-        food,
-        `one of ${foodKinds.map((one) => one.id).join(', ')}, or a name such as chicken, burger, salmon`,
-      );
+  compute({ food, authority, celsius, fahrenheit, heldSeconds, readings }) {
     const id = authorityNamed(authority);
-    const evidence = readings ? { readings } : { celsius: celsius!, heldSeconds };
-    if (readings && readings.length < 2 && id === 'uk-fsa') {
-      throw new RefusedValue('readings', readings, 'at least 2 readings');
+    if (celsius !== undefined && fahrenheit !== undefined) {
+      throw new RefusedValue('fahrenheit', fahrenheit, 'nothing beside celsius: one of the two');
     }
-    const { safe, required, achieved } = checkCore(id, kind, evidence);
+    const held = celsius ?? (fahrenheit === undefined ? undefined : celsiusFromFahrenheit(fahrenheit));
+    const evidence = readings ? { readings } : { celsius: held!, heldSeconds };
+    const check = checkCore(id, food, evidence);
+    const { verdict, safe, required, achieved, missing, requirement } = check;
+    const kind = foodKinds.find((one) => one.id === check.food);
     return {
-      result: { safe, required, achieved },
+      result: { verdict, safe, required, achieved, ...(missing && { missing }) },
       working: [
-        { text: `${food} counts as ${foodKinds.find((one) => one.id === kind)!.name}` },
+        {
+          text: kind ? `“${food}” counts as ${kind.name}` : `“${food}” is not known: no limit can be chosen`,
+        },
         { text: `required: ${required}` },
         { text: `achieved: ${achieved}` },
-        ...coreRequirements
-          .filter((one) => one.food === kind && one.authority !== id)
-          .map((one) => ({
-            text: `${authorities.find((other) => other.id === one.authority)!.name} asks`,
-            value: one.celsius,
-            unit: `°C${one.holdS > 0 ? ` for ${one.holdS} s` : ''}`,
-          })),
+        ...(readings && requirement.addsUp
+          ? [
+              {
+                text: 'share of the treatment: Σ time / printed time at that temperature',
+                value: treatmentOf(readings, longestCoreGapMinutes) * 100,
+                unit: '%',
+              },
+            ]
+          : []),
+        ...(kind
+          ? authorities
+              .filter((one) => one.id !== id)
+              .map((one) => ({
+                text: `${one.name} asks for ${requirementFor(one.id as AuthorityId, kind.id)}`,
+              }))
+          : []),
       ],
-      sources: [sourceOf(id), ...(id === 'uk-fsa' ? [lethalitySource] : [])],
-      warnings: [`Not a permission. ${whoDecides}`],
+      sources: [sourceOf(id), ...(requirement.addsUp ? [printedEquivalentsSource] : [])],
+      warnings: [...(missing ? [`Can’t tell. Missing: ${missing}.`] : []), `Not a permission. ${whoDecides}`],
     };
   },
 });
@@ -176,37 +199,48 @@ export const coolingCheckCalculator = defineCalculator({
   inputs: { readings: readingsInput(2), authority: authorityInput },
   compute({ readings, authority }) {
     const id = authorityNamed(authority);
-    if (id === 'usda')
+    if (!(id === 'fda' || id === 'uk-fsa'))
       throw new RefusedValue(
         'authority',
         authority,
         `one of ${Object.keys(coolingStages).join(', ')}: it gives no cooling stages here`,
       );
-    const { passes, stages, soFarMinutes } = checkCooling(readings, id);
+    const { verdict, passes, stages, soFarMinutes, missing } = checkCooling(readings, id);
     return {
       result: {
+        verdict,
         passes,
-        stages: stages.map(({ fromC, toC, limitMinutes, takenMinutes, passes: met }) => ({
-          fromC,
-          toC,
-          limitMinutes,
-          takenMinutes,
-          passes: met,
-        })),
+        ...(missing && { missing }),
+        stages: stages.map(
+          ({ fromC, toC, limitMinutes, takenMinutes, passes: met, verdict: stageVerdict }) => ({
+            fromC,
+            toC,
+            limitMinutes,
+            takenMinutes,
+            verdict: stageVerdict,
+            passes: met,
+          }),
+        ),
       },
-      working: stages.flatMap(({ fromC, toC, limitMinutes, takenMinutes }) => [
-        { text: `${fromC} to ${toC} °C: allowed`, value: limitMinutes, unit: 'min' },
-        takenMinutes === null
-          ? { text: 'not there yet, after', value: soFarMinutes, unit: 'min' }
-          : { text: 'taken', value: takenMinutes, unit: 'min' },
-      ]),
-      sources: [sourceOf(id)],
-      warnings: [
-        ...(readings[0]!.celsius < stages[0]!.fromC
-          ? [`The readings begin below ${stages[0]!.fromC} °C: the time before them is not counted.`]
-          : []),
-        `Not a permission. ${whoDecides}`,
+      working: [
+        { text: `the clock starts at the first fall below ${stages[0]!.fromC} °C; nothing sets it back` },
+        ...stages.flatMap((stage) => {
+          const { fromC, toC, limitMinutes, takenMinutes } = stage;
+          return [
+            { text: `${fromC} to ${toC} °C: allowed`, value: limitMinutes, unit: 'min' },
+            {
+              text: 'readings may be apart by',
+              value: longestCoolingGapMinutes(stage),
+              unit: 'min',
+            },
+            takenMinutes === null
+              ? { text: `${stage.missing ?? 'not there yet'}; so far`, value: soFarMinutes, unit: 'min' }
+              : { text: 'taken, straight lines between the readings', value: takenMinutes, unit: 'min' },
+          ];
+        }),
       ],
+      sources: [sourceOf(id)],
+      warnings: [...(missing ? [`Can’t tell. Missing: ${missing}.`] : []), `Not a permission. ${whoDecides}`],
     };
   },
 });

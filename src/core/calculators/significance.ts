@@ -1,4 +1,6 @@
+import { familywiseKinds, simulateFamilywise } from '../inference';
 import {
+  dunnettTest,
   friedmanTest,
   grubbsTest,
   kruskalWallis,
@@ -19,12 +21,18 @@ const groupsInput = {
 } as const;
 const exampleGroups = { '140 °C': [1.2, 1.5, 1.4], '145 °C': [3.6, 2.7, 3.4], '150 °C': [4.2, 3.9, 3.8] };
 const handbook = (text: string): Source => ({ kind: 'handbook', text });
-const told = (p: number) => ({
+const told = (p: number, otherwise = 'they can’t be told apart') => ({
   text:
     p < 0.05
       ? 'chance alone makes this in fewer than 1 of 20 classes'
-      : 'chance alone makes this often enough: they can’t be told apart',
+      : `chance alone makes this often enough: ${otherwise}`,
 });
+const methodWords = {
+  exact: 'exact: every way to deal the ranks counted, with the ties there are',
+  permutation: 'by 19 999 shuffles, the same every time',
+  'chi-square': 'by the chi-square approximation',
+  t: 'by Student’s t on n − 2 degrees of freedom',
+} as const;
 
 export const oneWayAnovaCalculator = defineCalculator({
   id: 'one-way-anova',
@@ -75,6 +83,81 @@ export const tukeyHsdCalculator = defineCalculator({
   },
 });
 
+export const dunnett = defineCalculator({
+  id: 'dunnett',
+  title: 'Which levels differ from the control?',
+  keywords: 'dunnett control compare levels many to one',
+  example: {
+    control: [4.2, 3.9, 3.8],
+    groups: { 'citric acid': [3.6, 2.7, 3.4], 'ascorbic acid': [1.2, 1.5, 1.4] },
+  },
+  inputs: {
+    control: { kind: 'numbers', least: 1, about: 'values of the control' },
+    groups: { kind: 'groups', least: 1, leastEach: 1, about: 'values of each other level by its name' },
+  },
+  compute({ control, groups }) {
+    const pairs = dunnettTest(control, groups);
+    return {
+      result: { pairs: pairs.map((pair) => ({ ...pair })) },
+      working: [
+        { text: 'mean of the control', value: meanOf(control) },
+        { text: 'interval = difference ± d × pooled SD × √(1/n + 1/n₀), one error rate for all comparisons' },
+        ...pairs.map(({ name, difference, p }) => ({
+          text: `${name} − control: p = ${p.toFixed(4)}`,
+          value: difference,
+        })),
+      ],
+      sources: [
+        { kind: 'paper', text: 'Dunnett, J. Am. Stat. Assoc. 50 (1955) 1096; Biometrics 20 (1964) 482' },
+      ],
+      warnings: ['Takes equal spread and independent stations for granted.'],
+    };
+  },
+});
+
+export const familywise = defineCalculator({
+  id: 'familywise',
+  title: 'How often a class in which nothing differs says it does',
+  keywords: 'familywise error false positive multiple comparisons simulation',
+  example: { design: { levels: 4, replicates: 3 }, kind: 'continuous', classes: 500, seed: 1 },
+  inputs: {
+    design: {
+      kind: 'record',
+      fields: {
+        levels: { kind: 'number', unit: '', low: 2, high: 12, whole: true, about: 'levels' },
+        replicates: { kind: 'number', unit: '', low: 2, high: 12, whole: true, about: 'stations a level' },
+      },
+      about: 'levels and stations a level',
+    },
+    kind: {
+      kind: 'choice',
+      options: familywiseKinds,
+      about: 'measured, read to a coarse division, or scored 1 to 5',
+    },
+    classes: { kind: 'number', unit: '', low: 1, high: 20_000, whole: true, about: 'simulated classes' },
+    seed: { kind: 'number', unit: '', low: 0, high: 1e9, whole: true, about: 'where the dice begin' },
+  },
+  compute({ design, kind, classes, seed }) {
+    const { falsePercent, pairsPercent, controlPercent, trendPercent } = simulateFamilywise(
+      design,
+      kind,
+      classes,
+      seed,
+    );
+    return {
+      result: { falsePercent, pairsPercent, controlPercent, trendPercent },
+      working: [
+        { text: 'classes in which nothing differs', value: classes },
+        { text: 'said “higher” or “lower” of some pair', value: pairsPercent, unit: '%' },
+        { text: 'said it of some level and the control', value: controlPercent, unit: '%' },
+        { text: 'said “rose” or “fell”', value: trendPercent, unit: '%' },
+      ],
+      sources: [{ kind: 'common-practice', text: 'Simulated classes, judged as the results page judges' }],
+      warnings: classes < 2000 ? ['Few classes: the figure itself is uncertain by a percent or more.'] : [],
+    };
+  },
+});
+
 export const welchT = defineCalculator({
   id: 'welch-t',
   title: 'Do two levels differ?',
@@ -107,21 +190,19 @@ export const kruskalWallisCalculator = defineCalculator({
   example: { groups: exampleGroups },
   inputs: { groups: groupsInput },
   compute({ groups }) {
-    const { h, df, p } = kruskalWallis(groups);
+    const { h, df, p, method } = kruskalWallis(groups);
     return {
-      result: { h, df, p },
+      result: { h, df, p, method },
       working: [
         {
           text: 'all values ranked together; H from the rank sums of the levels, corrected for ties',
           value: h,
         },
         { text: 'degrees of freedom', value: df },
+        { text: `p ${methodWords[method]}`, value: p },
         told(p),
       ],
       sources: [{ kind: 'paper', text: 'Kruskal and Wallis, J. Am. Stat. Assoc. 47 (1952) 583' }],
-      warnings: Object.values(groups).some((values) => values.length < 5)
-        ? ['Fewer than five a level: p is approximate.']
-        : [],
     };
   },
 });
@@ -142,13 +223,14 @@ export const friedman = defineCalculator({
     ranks: { kind: 'rows', least: 2, leastEach: 2, about: 'one row an assessor, one column a sample' },
   },
   compute({ ranks }) {
-    const { chi2, df, p, rankSums } = friedmanTest(ranks);
+    const { chi2, df, p, rankSums, method } = friedmanTest(ranks);
     return {
-      result: { chi2, df, p },
+      result: { chi2, df, p, method },
       working: [
         ...rankSums.map((sum, i) => ({ text: `rank sum of sample ${i + 1}`, value: sum })),
         { text: 'χ² = 12 Σ(R − mean)² / (n k (k + 1)), corrected for ties', value: chi2 },
-        told(p),
+        { text: `p ${methodWords[method]}`, value: p },
+        told(p, 'the samples can’t be told apart'),
       ],
       sources: [{ kind: 'standard', text: 'ISO 8587:2006, ranking; Friedman (1937)' }],
     };
@@ -165,12 +247,16 @@ export const spearman = defineCalculator({
     y: { kind: 'numbers', least: 3, about: 'the other, as many' },
   },
   compute({ x, y }) {
-    const { rho, p } = spearmanCorrelation(x, y);
+    const { rho, p, method } = spearmanCorrelation(x, y);
     return {
-      result: { rho, p },
-      working: [{ text: 'correlation of the ranks', value: rho }, told(p)],
-      sources: [handbook('Spearman’s rank correlation; p by Student’s t on n − 2')],
-      warnings: x.length < 10 ? ['Fewer than ten pairs: p is approximate.'] : [],
+      result: { rho, p, method },
+      working: [
+        { text: 'correlation of the ranks', value: rho },
+        { text: `p ${methodWords[method]}`, value: p },
+        told(p, 'no relation can be told'),
+      ],
+      sources: [handbook('Spearman’s rank correlation; exact p up to ten pairs, then Student’s t on n − 2')],
+      warnings: ['That two things rise together does not say that one makes the other.'],
     };
   },
 });

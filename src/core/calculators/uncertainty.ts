@@ -30,17 +30,26 @@ export const uncertainty = defineCalculator({
     },
   },
   compute({ division, calibration, sd, repeats }) {
-    const { standard, expanded } = combinedUncertainty({ division, calibration, sd, repeats });
+    const { standard, expanded, effectiveDf, coverageFactor } = combinedUncertainty({
+      division,
+      calibration,
+      sd,
+      repeats,
+    });
     return {
-      result: { standard, expanded, decimals: decimalsFor(expanded) },
+      result: { standard, expanded, coverageFactor, decimals: decimalsFor(expanded) },
       working: [
         { text: 'resolution: division / (2 √3)', value: division / 2 / Math.sqrt(3) },
         { text: 'calibration / 2', value: calibration / 2 },
         { text: 'repeats: SD / √n', value: sd / Math.sqrt(repeats) },
         { text: 'in quadrature', value: standard },
-        { text: '× 2, about 95 %', value: expanded },
+        ...(Number.isFinite(effectiveDf)
+          ? [{ text: 'effective degrees of freedom (Welch and Satterthwaite)', value: effectiveDf }]
+          : []),
+        { text: 'coverage factor: t for 95 % on those', value: coverageFactor },
+        { text: 'standard × coverage factor: 95 %', value: expanded },
       ],
-      sources: [{ kind: 'standard', text: 'JCGM 100:2008 (GUM), 4.3.7, 5.1.2, 6.2.1' }],
+      sources: [{ kind: 'standard', text: 'JCGM 100:2008 (GUM), 4.3.7, 5.1.2, G.4' }],
     };
   },
 });

@@ -1,4 +1,5 @@
 import { RefusedValue, requireWithin } from '../bounds';
+import { likelyItem } from '../ingredients';
 
 export interface BakersLine {
   name: string;
@@ -13,22 +14,10 @@ export interface BakersPercentages {
   hydrationPercent: number;
 }
 
-/** Water in what is poured in, share by mass (food tables, rounded; from memory). */
-const waterShares: readonly [RegExp, number][] = [
-  [/\bwater\b/i, 1],
-  [/\b(butter)?milk\b/i, 0.88],
-  [/\b(yoghurt|yogurt)\b/i, 0.87],
-  [/\beggs?\b/i, 0.76],
-  [/\bcream\b/i, 0.6],
-  [/\b(butter|margarine)\b/i, 0.16],
-  [/\b(honey|syrup|treacle|molasses)\b/i, 0.18],
-  [/\bfresh yeast\b/i, 0.7],
-];
+const isFlour = ({ name, flour }: BakersLine) => flour ?? likelyItem(name)?.family === 'flour';
 
-/** Words that hold “milk” or “cream” or “flour” and are not wet, or not flour. */
-const dry = /\b(powder|dried|cream of tartar|cornflour)\b/i;
-
-const isFlour = ({ name, flour }: BakersLine) => flour ?? (/flour\b/i.test(name) && !/cornflour/i.test(name));
+/** Things that are wetter than this bring water to the dough; what is drier is counted as dry, %. */
+const wetFromPercent = 15;
 
 /** Every line against all the flour, and the hydration. @throws RefusedValue where there is no flour */
 export function bakersPercentages(lines: readonly BakersLine[]): BakersPercentages {
@@ -37,8 +26,9 @@ export function bakersPercentages(lines: readonly BakersLine[]): BakersPercentag
   lines.forEach((line, i) => {
     requireWithin(`lines[${i}].massG`, line.massG, 0, 1e6, 'g');
     if (isFlour(line)) flourG += line.massG;
-    else if (!dry.test(line.name)) {
-      waterG += line.massG * (waterShares.find(([name]) => name.test(line.name))?.[1] ?? 0);
+    else {
+      const percent = likelyItem(line.name)?.waterPercent ?? 0;
+      if (percent >= wetFromPercent) waterG += (line.massG * percent) / 100;
     }
   });
   if (flourG <= 0) throw new RefusedValue('lines', lines, 'at least one line of flour with a mass above 0');

@@ -1,6 +1,6 @@
 import { RefusedValue, requireWithin } from '../bounds';
+import { itemCalled, type BulkDensity } from '../ingredients';
 import type { Source } from '../working';
-import { densityCalled, type BulkDensity } from './densities';
 
 export const measureSource: Source = {
   kind: 'standard',
@@ -83,7 +83,7 @@ export interface Measured {
   low: number;
   high: number;
   /** The density that was used; null where none was needed. */
-  density: BulkDensity | null;
+  density: (BulkDensity & { name: string }) | null;
 }
 
 /**
@@ -123,14 +123,15 @@ export function kitchenMeasure(
     const same = (amount * sourceSize) / targetSize;
     return { amount: same, low: same, high: same, density: null };
   }
-  const density = ingredient === undefined ? undefined : densityCalled(ingredient);
-  if (!density) {
+  const item = ingredient === undefined ? undefined : itemCalled(ingredient);
+  if (!item?.density) {
     throw new RefusedValue(
       'ingredient',
       ingredient,
       'an ingredient whose density is known, such as flour, sugar, butter',
     );
   }
+  const density = { ...item.density, name: item.name };
   const convert = (gPerMl: number) =>
     source.mass === undefined
       ? (amount * sourceSize * gPerMl) / targetSize

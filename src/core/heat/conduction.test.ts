@@ -6,6 +6,8 @@ import { besselJ0, besselJ1 } from '../numeric';
 import {
   biotNumber,
   carryOver,
+  evaporationWm2,
+  moistStep,
   centreOf,
   coefficient,
   conductionStep,
@@ -130,17 +132,53 @@ describe('bodies of finite size', () => {
     expect(scaledBakeTime(20, 10, 5).minutes).toBeLessThan(20);
   });
 
-  it('climb on after they come out: thick and fiercely heated ones most', () => {
-    const roast = (halfThicknessM: number, film: number) =>
-      carryOver({ shape: 'cylinder', halfThicknessM, material: meat }, 5, 200, film, 60);
-    const [thick, thin] = [roast(0.05, 25), roast(0.015, 25)];
-    expect(thick.peakC).toBeGreaterThan(64);
-    expect(thick.peakC - thick.outC).toBeGreaterThan(thin.peakC - thin.outC);
-    expect(thick.peakMinutes).toBeGreaterThan(thin.peakMinutes);
+  it('climb on after they come out: an 80 mm roast taken out at 60 °C by 5 to 15 °C (common practice)', () => {
+    const roast = (halfThicknessM: number, ovenC: number, ovenFilm = 25) =>
+      carryOver({ shape: 'cylinder', halfThicknessM, material: meat }, { startC: 5, ovenC, ovenFilm }, 60);
+    for (const ovenC of [170, 200, 220]) {
+      const { outC, peakC, lowC, highC } = roast(0.04, ovenC);
+      expect(outC).toBeCloseTo(60, 1);
+      expect(peakC - outC).toBeGreaterThan(5);
+      expect(highC - outC).toBeLessThan(15);
+      expect(lowC).toBeLessThan(peakC);
+      expect(highC).toBeGreaterThan(peakC);
+    }
+    // Fiercer ovens leave more heat behind; a gentle one hardly any (slow roasting, common practice).
+    expect(roast(0.04, 200).peakC).toBeGreaterThan(roast(0.04, 150).peakC + 2);
+    expect(roast(0.04, 110).peakC - 60).toBeLessThan(4);
+    expect(roast(0.05, 200).peakMinutes).toBeGreaterThan(roast(0.015, 200).peakMinutes);
     const block: Body = { shape: 'slab', halfThicknessM: 0.15, material: meat };
-    expect(() => carryOver(block, 0, 80, 25, 78)).toThrow(
+    expect(() => carryOver(block, { startC: 0, ovenC: 80, ovenFilm: 25 }, 78)).toThrow(
       /outC is 78; allowed: a core that is reached in ten hours/,
     );
+  });
+
+  it('stay below boiling at a moist surface, which settles at the wet bulb’s temperature', () => {
+    // Psychrometric tables: air of 20 °C and 50 % (1.17 kPa) has its wet bulb at 13.8 °C, of 30 °C and 50 % (2.12 kPa) at 22.0 °C.
+    for (const [airC, vapourKPa, wetBulbC] of [
+      [20, 1.17, 13.8],
+      [30, 2.12, 22.0],
+    ] as const) {
+      const around = { airC, filmWm2K: 20, convectiveWm2K: 20, vapourKPa, wetness: 1, localBoilingC: 99.97 };
+      const [heatIn, out] = [20 * (airC - wetBulbC), evaporationWm2(wetBulbC, around)];
+      expect(Math.abs(out / heatIn - 1)).toBeLessThan(0.03);
+      const thin: Body = { shape: 'slab', halfThicknessM: 0.002, material: meat };
+      let state = uniformBody(airC, 4);
+      for (let s = 0; s < 3600; s += 5) state = moistStep(state, thin, around, 5);
+      expect(Math.abs(state.surfaceC - wetBulbC)).toBeLessThan(0.5);
+    }
+    const oven = {
+      airC: 250,
+      filmWm2K: 40,
+      convectiveWm2K: 20,
+      vapourKPa: 10,
+      wetness: 0.01,
+      localBoilingC: 95,
+    };
+    let state = uniformBody(20, 20);
+    for (let s = 0; s < 3600; s += 2)
+      state = moistStep(state, { shape: 'slab', halfThicknessM: 0.03, material: meat }, oven, 2);
+    expect(Math.max(...state.shells)).toBeLessThanOrEqual(95.01);
   });
 
   it('cool four times as slowly at twice the depth where the inside decides', () => {

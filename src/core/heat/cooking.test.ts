@@ -111,7 +111,9 @@ describe('cooling', () => {
     // 60 e^(−t/40) = 15 at t = 40 ln 4.
     expect(forecast.atMinute).toBeCloseTo(40 * Math.log(4), 6);
     expect(forecast.minutes).toBeCloseTo(40 * Math.log(4) - 20, 6);
-    expect(forecast.low).toBeCloseTo(forecast.high, 3);
+    // Exact readings are no certainty: 15 °C above a room known to 1 °C moves the moment by some 40/15 min a degree.
+    expect(forecast.minutes - forecast.low).toBeGreaterThan(2);
+    expect(forecast.high! - forecast.minutes).toBeGreaterThan(2);
   });
 
   it('warms as it cools, and refuses what cannot be', () => {
@@ -134,7 +136,7 @@ describe('cooling', () => {
     fc.assert(
       fc.property(fc.double({ min: 21, max: 60, noNaN: true }), (targetC) => {
         const { minutes, low, high } = forecastCooling(readings, 20, targetC);
-        expect(low <= minutes && minutes <= high).toBe(true);
+        expect(low <= minutes && (high === null || minutes <= high)).toBe(true);
       }),
     );
   });

@@ -1,4 +1,4 @@
-export { carryOver, type CarryOver } from './carry-over';
+export { carryOver, carryOverSource, type CarryOverBand, type Roasting } from './carry-over';
 export {
   centreOf,
   conductionStep,
@@ -66,3 +66,4 @@ export {
   type Shape,
 } from './shapes';
 export { scaledBakeTime, sizeScalingSource, type ScaledTime } from './size-scaling';
+export { evaporationWm2, moistStep, type MoistSurroundings } from './wet-surface';

@@ -1,3 +1,4 @@
+import { ingredientItems, itemById, itemCalled, type IngredientItem } from '../ingredients';
 import type { Source } from '../working';
 import { bicarbonateMolarMass, molarMass } from './atomic-weights';
 
@@ -12,14 +13,15 @@ export interface LeaveningAcid {
   about: string;
 }
 
-const byMoles = (atoms: Parameters<typeof molarMass>[0], hydrogens: number, share = 1) =>
-  (100 * share * hydrogens * bicarbonateMolarMass) / molarMass(atoms);
+const byMoles = (atoms: Parameters<typeof molarMass>[0], hydrogens: number) =>
+  (100 * hydrogens * bicarbonateMolarMass) / molarMass(atoms);
 
 const citric = { C: 6, H: 8, O: 7 };
 const lactic = { C: 3, H: 6, O: 3 };
 const acetic = { C: 2, H: 4, O: 2 };
 
-export const leaveningAcids: readonly LeaveningAcid[] = [
+/** Acids as such. Foods that hold one stand in the ingredients table with its share. */
+const acids: readonly LeaveningAcid[] = [
   {
     id: 'cream-of-tartar',
     name: 'cream of tartar',
@@ -83,34 +85,6 @@ export const leaveningAcids: readonly LeaveningAcid[] = [
     basis: 'moles',
     about: 'two acid hydrogens',
   },
-  {
-    id: 'vinegar',
-    name: 'vinegar, 5 %',
-    neutralisingValue: byMoles(acetic, 1, 0.05),
-    basis: 'moles',
-    about: '5 % acetic acid',
-  },
-  {
-    id: 'lemon-juice',
-    name: 'lemon juice',
-    neutralisingValue: byMoles(citric, 3, 0.05),
-    basis: 'moles',
-    about: 'about 5 % citric acid (from memory)',
-  },
-  {
-    id: 'buttermilk',
-    name: 'buttermilk',
-    neutralisingValue: byMoles(lactic, 1, 0.008),
-    basis: 'moles',
-    about: 'about 0.8 % lactic acid (from memory)',
-  },
-  {
-    id: 'yoghurt',
-    name: 'plain yoghurt',
-    neutralisingValue: byMoles(lactic, 1, 0.01),
-    basis: 'moles',
-    about: 'about 1 % lactic acid (from memory)',
-  },
 ];
 
 export const neutralisingSource: Source = {
@@ -129,9 +103,31 @@ const otherNames: Record<string, string> = {
   'acetic-acid': 'acetic',
   'tartaric-acid': 'tartaric',
   tartar: 'cream-of-tartar',
-  yogurt: 'yoghurt',
-  lemon: 'lemon-juice',
 };
+
+/** The acid that a food of the ingredients table is, by what it holds; undefined for one without. */
+export function acidOfItem(item: IngredientItem): LeaveningAcid | undefined {
+  const acid = item.acid && acids.find((one) => one.id === item.acid!.kind);
+  if (!acid) return undefined;
+  const percent = item.acid!.percent;
+  if (percent === 100) return acid;
+  return {
+    id: item.id,
+    name: item.name,
+    neutralisingValue: (acid.neutralisingValue * percent) / 100,
+    basis: acid.basis,
+    about: `about ${percent} % ${acid.name} (from memory)`,
+  };
+}
+
+/** Acids as such, then foods that hold one, each once. */
+export const leaveningAcids: readonly LeaveningAcid[] = [
+  ...acids,
+  ...ingredientItems.flatMap((item) => {
+    const acid = acidOfItem(item);
+    return acid && !acids.includes(acid) ? [acid] : [];
+  }),
+];
 
 /** The acid a word means, or undefined. */
 export function acidCalled(word: string): LeaveningAcid | undefined {
@@ -140,5 +136,9 @@ export function acidCalled(word: string): LeaveningAcid | undefined {
     .replaceAll(/([a-z])([A-Z])/g, '$1-$2')
     .toLowerCase()
     .replaceAll(/[\s_]+/g, '-');
-  return leaveningAcids.find((acid) => acid.id === id || acid.id === otherNames[id]);
+  const known = leaveningAcids.find((acid) => acid.id === id || acid.id === otherNames[id]);
+  if (known) return known;
+  const item = itemCalled(id.replaceAll('-', ' '));
+  // Lemons are taken for their juice.
+  return item && acidOfItem(item.id === 'lemon' ? itemById('lemon-juice') : item);
 }

@@ -1,4 +1,4 @@
-export { acidCalled, leaveningAcids, neutralisingSource, type LeaveningAcid } from './acids';
+export { acidCalled, acidOfItem, leaveningAcids, neutralisingSource, type LeaveningAcid } from './acids';
 export { bicarbonateMolarMass, carbonDioxideMolarMass, molarMass } from './atomic-weights';
 export { bakingPowderSource, powderForPlainFlour, powderSaved } from './baking-powder';
 export {

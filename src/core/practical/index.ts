@@ -19,6 +19,5 @@ export type {
   StepWhen,
   Thermometer,
 } from './plan';
-export { ingredientGrams, syrupOfFormula } from './syrup-of-formula';
 export { boilingIn, targetOf, temperatureStep, workingOfTarget, type Target } from './targets';
 export { timetableOf, type TimedStep, type Timetable } from './timetable';

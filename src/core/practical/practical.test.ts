@@ -1,14 +1,13 @@
+import { ingredientGrams, syrupOfFormula } from '../batch';
 import { describe, expect, it } from 'vitest';
 import { kitchenMeasure } from '../formula';
 import {
   boilingIn,
   changesBetween,
   examplePlan,
-  ingredientGrams,
   levelLabel,
   levelsInOrder,
   newPlan,
-  syrupOfFormula,
   targetOf,
   temperatureStep,
   timetableOf,
@@ -101,7 +100,7 @@ describe('the formula as syrup', () => {
       localBoilingC: 96,
     });
     expect(syrupOfFormula({ ...examplePlan, formula: examplePlan.formula.slice(0, 1) }, 96)).toBeNull();
-    expect(ingredientGrams({ id: 'x', name: 'Saffron', amount: 1, unit: 'tsp', job: '' })).toBeNull();
+    expect(ingredientGrams({ id: 'x', name: 'Moon dust', amount: 1, unit: 'tsp', job: '' })).toBeNull();
   });
 });
 

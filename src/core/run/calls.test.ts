@@ -1,5 +1,6 @@
+import { syrupOfFormula } from '../batch';
 import { describe, expect, it } from 'vitest';
-import { examplePlan, type Place, type Plan } from '../practical';
+import { boilingIn, examplePlan, type Place, type Plan } from '../practical';
 import { benchSetting, callsFor, Notebook, stationState, type EntryBody } from '.';
 
 const zero = Date.UTC(2026, 0, 12, 9, 0);
@@ -19,7 +20,7 @@ function bench(
   entries: [station: number | null, second: number, body: EntryBody][],
   plan: Plan = examplePlan,
 ) {
-  const setting = benchSetting(plan, place, levels);
+  const setting = benchSetting(plan, place, levels, syrupOfFormula(plan, boilingIn(place).boilingC));
   const notebook = new Notebook(zero, [...levels.keys()]);
   notebook.add(
     entries.map(([station, second, body]) => ({
@@ -128,7 +129,12 @@ describe('timers', () => {
 
 describe('progress', () => {
   it('goes with the steps that were done, for one station or for all, and back when one is struck out', () => {
-    const setting = benchSetting(examplePlan, place, levels);
+    const setting = benchSetting(
+      examplePlan,
+      place,
+      levels,
+      syrupOfFormula(examplePlan, boilingIn(place).boilingC),
+    );
     const notebook = new Notebook(zero, [1, 2]);
     const at = (station: number) => stationState(setting, notebook, station, zero + 60_000).stepNumber;
     notebook.add([

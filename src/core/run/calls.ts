@@ -1,7 +1,7 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
 import type { Rank } from '../review';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
-import { robustLineSource } from '../trace';
+import { approachSource } from '../trace';
 import { latentHeatSource } from '../water';
 import { workingOf, type Working } from '../working';
 import { isNearBoiling, soonS, type BenchSetting, type StationState } from './station-state';
@@ -83,8 +83,8 @@ function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: '
           ...lines,
           {
             text: syrup
-              ? 'forecast: a straight line through the heat taken up (warmth and steam) against time'
-              : 'forecast: a robust straight line through the last two minutes',
+              ? 'forecast: a line through the heat taken up (warmth and steam) against time; pan, losses, thermometer and a hob that creeps are unknowns of the fit'
+              : 'forecast: an approach to an asymptote, every bend that the readings allow kept with its weight',
             value: Math.round(forecast.seconds),
             unit: 's',
           },
@@ -92,7 +92,7 @@ function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: '
             text: `95 % interval: ${formatDuration(forecast.low)} to ${forecast.high === null ? 'open' : formatDuration(forecast.high)}`,
           },
         ],
-        syrup ? [boilingTableSource, syrupHeatSource, latentHeatSource] : [robustLineSource],
+        syrup ? [boilingTableSource, syrupHeatSource, latentHeatSource] : [approachSource],
       ),
       ...action,
     },

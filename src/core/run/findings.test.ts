@@ -96,7 +96,9 @@ describe('what the data can tell', () => {
     const doubtful = measuredClass({ 'level-140': [2.0, 3.0, 2.4], 'level-155': [2.6, 3.4, 3.2] });
     const trend = doubtful.findings()[0]!;
     expect(trend.what).toBe('No trend in snap force can be told');
-    expect(trend.why).toMatch(/If it is real, about \d+ stations a level would show it/);
+    expect(trend.why).toMatch(
+      /If it is real, about \d+ stations a level would show a trend of this size in 8 of 10 classes/,
+    );
   });
 
   it('a missing value is asked for, and a station over its target is named', () => {
@@ -109,6 +111,55 @@ describe('what the data can tell', () => {
     expect(findings.find((finding) => finding.id === 'off-target:1')!.what).toBe('Station 1 was 6.0 °C over');
     expect(late.rows()[0]!.reachedC).toBeCloseTo(146, 9);
     expect(findings.some((finding) => finding.id === 'missing:bubble')).toBe(true);
+  });
+});
+
+describe('targets and levels', () => {
+  it('a station under its target is named like one over it, once its step is done', () => {
+    const under = measuredClass({ 'level-140': [2.0, 2.1], 'level-155': [4] });
+    for (let s = 0; s < 12; s += 2) {
+      under.note(3, { kind: 'reading', celsius: 130 + s, probe: 1, unit: 'C', source: 'probe' }, 100 + s);
+    }
+    expect(ids(under.findings())).not.toContain('off-target:3');
+    under.note(3, { kind: 'event', stepId: 'boil', text: 'off the heat' }, 113);
+    // It got to 138 °C (the lone last reading, 140, does not count); its target is 155.
+    expect(under.findings().find((finding) => finding.id === 'off-target:3')!.what).toBe(
+      'Station 3 was 17.0 °C under',
+    );
+  });
+
+  it('several levels in words: one sentence for all before any pair', () => {
+    const plan: Plan = {
+      ...examplePlan,
+      factor: {
+        name: 'dip',
+        kind: 'words',
+        unit: '',
+        levels: ['water', 'citric', 'ascorbic'].map((words, i) => ({
+          id: words,
+          value: null,
+          words,
+          control: i === 0,
+        })),
+      },
+    };
+    const alike = measuredClass(
+      { water: [3.1, 3.4], citric: [3.0, 3.5], ascorbic: [3.3, 3.2] },
+      plan,
+    ).findings();
+    expect(alike[0]!.what).toBe('No difference in snap force can be told');
+    const differ = measuredClass(
+      { water: [3.1, 3.2], citric: [3.2, 3.1], ascorbic: [7.3, 7.4] },
+      plan,
+    ).findings();
+    expect(differ.slice(0, 2).map((finding) => finding.what)).toEqual([
+      'Ascorbic: snap force higher than water',
+      'One pair can’t be told apart by snap force',
+    ]);
+    // Equal repeats still have an interval: the balance is read to 0.1 N.
+    const equal = measuredClass({ water: [3, 3], citric: [3, 3], ascorbic: [3.1, 3.1] }, plan);
+    for (const group of equal.series().groups) expect(group.ci95![1] - group.ci95![0]).toBeGreaterThan(0.3);
+    expect(equal.findings()[0]!.what).toBe('No difference in snap force can be told');
   });
 });
 

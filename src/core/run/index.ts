@@ -16,7 +16,8 @@ export type {
   Sense,
   TimerBody,
 } from './entry';
-export { findingsFor, type Finding } from './findings';
+export type { Finding } from './finding';
+export { findingsFor } from './findings';
 export { Notebook, type Noted, type ReadingTrace, type StationNotes } from './notebook';
 export {
   readQuickLine,

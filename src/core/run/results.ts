@@ -10,7 +10,8 @@ import {
   type Plan,
   type Response,
 } from '../practical';
-import { describeSample, fitLine, meanOf, type LinearFit } from '../statistics';
+import { divisionSeen, isScore, spreadOfRounding } from '../inference';
+import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
 import type { Notebook, StationNotes } from './notebook';
 
 /** What one station measured of one response. Several values are repeats; their mean counts. */
@@ -27,6 +28,10 @@ export interface ResultRow {
   cells: ResultCell[];
   /** How hot the station really got by the end of its temperature step, on its own thermometer, °C. */
   reachedC: number | null;
+  /** Whether its temperature step was marked as done. */
+  heatingDone: boolean;
+  /** Whether it was cooled towards its target: then what it reached is its lowest reading. */
+  cooled: boolean;
   /** Its target there, °C. */
   targetC: number | null;
   /** What it reached, as a sea-level temperature, so that it stands beside the levels. */
@@ -50,13 +55,17 @@ export function classTable(
     const level = levelOf(plan, levels.get(station));
     const hot = temperatureStep(plan);
     const target = hot ? targetOf(plan, hot.endpoint, level, place) : null;
-    const reachedC = target === null ? null : reachedIn(plan, notes, notebook);
+    const doneAt = heatingDoneAt(plan, notes, notebook);
+    const cooled = target !== null && startsAbove(notes, target.localC);
+    const reachedC = target === null ? null : reachedIn(notes, notebook, doneAt, cooled);
     return {
       station,
       level,
       levelWords: level ? levelLabel(plan.factor, level) : '',
       cells: plan.responses.map((response) => cellOf(response, notes)),
       reachedC,
+      heatingDone: doneAt !== null,
+      cooled,
       targetC: target?.localC ?? null,
       reachedSeaLevelC:
         reachedC === null || target === null ? null : reachedC + target.seaLevelC - target.localC,
@@ -76,22 +85,38 @@ export function cellOf(response: Response, notes: StationNotes): ResultCell {
 /** Seconds after “off the heat” in which a pan may still climb. */
 const carryOverS = 20;
 
-/** Highest reading up to the end of the temperature step; a single wild reading does not count. */
-function reachedIn(plan: Plan, notes: StationNotes, notebook: Notebook): number | null {
-  const trace = notes.readings.get(1);
-  if (!trace || trace.celsius.length === 0) return null;
+/** When the temperature step was marked as done, ms; null for not yet. */
+function heatingDoneAt(plan: Plan, notes: StationNotes, notebook: Notebook): number | null {
   const hot = temperatureStep(plan);
   const done = [...notes.events, ...notebook.everywhere.events].find(
     (event) => event.body.stepId === hot?.id,
   );
-  const until = done ? (done.at - notebook.zeroMs) / 1000 + carryOverS : Infinity;
-  let highest: number | null = null;
+  return done?.at ?? null;
+}
+
+/** Whether a station began well above its target: it is to be cooled. */
+function startsAbove(notes: StationNotes, targetC: number): boolean {
+  const first = notes.readings.get(1)?.celsius.slice(0, 3) ?? [];
+  return first.length > 0 && first.every((celsius) => celsius > targetC + 5);
+}
+
+/** Farthest reading towards the target up to the end of the step; a single wild reading does not count. */
+function reachedIn(
+  notes: StationNotes,
+  notebook: Notebook,
+  doneAt: number | null,
+  cooled: boolean,
+): number | null {
+  const trace = notes.readings.get(1);
+  if (!trace || trace.celsius.length === 0) return null;
+  const until = doneAt === null ? Infinity : (doneAt - notebook.zeroMs) / 1000 + carryOverS;
+  let farthest: number | null = null;
   for (let i = 0; i < trace.celsius.length && trace.seconds[i]! <= until; i += 1) {
     const around = trace.celsius.slice(Math.max(0, i - 1), i + 2).sort((a, b) => a - b);
-    const middle = around[Math.floor((around.length - 1) / 2)]!;
-    if (highest === null || middle > highest) highest = middle;
+    const middle = around[Math.floor(cooled ? around.length / 2 : (around.length - 1) / 2)]!;
+    if (farthest === null || (cooled ? middle < farthest : middle > farthest)) farthest = middle;
   }
-  return highest;
+  return farthest;
 }
 
 /** Whether points stand at the level that was planned or where the station really stopped. */
@@ -111,7 +136,7 @@ export interface LevelGroup {
   x: number;
   values: number[];
   mean: number;
-  /** 95 % interval of the mean; null with fewer than two stations. */
+  /** 95 % interval of the mean, the instrument's rounding in it; null with fewer than two stations, and for scores. */
   ci95: [number, number] | null;
 }
 
@@ -123,7 +148,11 @@ export interface ResponseSeries {
   numeric: boolean;
   points: SeriesPoint[];
   groups: LevelGroup[];
-  /** A straight line through every station; null for words, or where there are too few points. */
+  /** A score: its order counts, not its distances. */
+  ordinal: boolean;
+  /** Spread that the rounding of the instrument alone makes, in the response's unit. */
+  leastSd: number;
+  /** A straight line through every station; null for words and scores, or where there are too few points. */
   fit: LinearFit | null;
 }
 
@@ -152,14 +181,27 @@ export function responseSeries(
       },
     ];
   });
+  const ordinal = isScore(response);
+  const leastSd = spreadOfRounding(response.smallestDivision ?? divisionSeen(points.map((point) => point.y)));
   const groups = ordered.flatMap((level): LevelGroup[] => {
     const values = points.filter((point) => point.levelId === level.id).map((point) => point.y);
     if (values.length === 0) return [];
     const label = levelLabel(plan.factor, level);
-    const described = values.length > 1 ? describeSample(values) : null;
-    return [{ level, label, x: xOf(level), values, mean: meanOf(values), ci95: described?.ci95 ?? null }];
+    const mean = meanOf(values);
+    return [
+      { level, label, x: xOf(level), values, mean, ci95: ordinal ? null : intervalOf(values, leastSd) },
+    ];
   });
-  return { response, index, numeric, points, groups, fit: numeric ? lineThrough(points) : null };
+  const fit = numeric && !ordinal ? lineThrough(points) : null;
+  return { response, index, numeric, points, groups, ordinal, leastSd, fit };
+}
+
+/** 95 % interval of a mean, never narrower than the rounding of the readings leaves it. */
+function intervalOf(values: readonly number[], leastSd: number): [number, number] | null {
+  if (values.length < 2) return null;
+  const { mean, sd, n } = describeSample(values);
+  const half = (studentT(n - 1) * Math.hypot(sd, leastSd)) / Math.sqrt(n);
+  return [mean - half, mean + half];
 }
 
 function lineThrough(points: readonly SeriesPoint[]): LinearFit | null {

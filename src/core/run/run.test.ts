@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { examplePlan, syrupOfFormula, type Place } from '../practical';
+import { syrupOfFormula } from '../batch';
+import { boilingIn, examplePlan, type Place } from '../practical';
 import { seededRandom } from '../random';
 import { heatSyrup, smallPanLossWPerK } from '../sugar';
 import {
@@ -149,8 +150,13 @@ describe('the quick line', () => {
 });
 
 describe('the state of a station', () => {
-  const setting = benchSetting(examplePlan, place, new Map([[4, 'level-150']]));
-  const syrup = syrupOfFormula(examplePlan, setting.boilingC)!;
+  const setting = benchSetting(
+    examplePlan,
+    place,
+    new Map([[4, 'level-150']]),
+    syrupOfFormula(examplePlan, boilingIn(place).boilingC),
+  );
+  const syrup = setting.syrup!;
   const random = seededRandom(8);
 
   /** A pan heated from 21 °C, read each 2 s, until `untilC`. */

@@ -3,7 +3,6 @@ import {
   boilingIn,
   levelLabel,
   levelOf,
-  syrupOfFormula,
   targetOf,
   temperatureStep,
   type Level,
@@ -15,7 +14,9 @@ import {
 } from '../practical';
 import { forecastSyrup, sugarStageAt, type SyrupBatch } from '../sugar';
 import {
+  boilingLevel,
   findJumps,
+  foodLevel,
   indexAt,
   presentPlateau,
   robustSlope,
@@ -85,15 +86,19 @@ export interface StationState {
   measured: { response: Response; mean: number | null }[];
 }
 
-/** Prepares what stays the same for all stations of a run. */
+/**
+ * Prepares what stays the same for all stations of a run.
+ *
+ * @param syrup of one batch, where the formula has one (syrupOfFormula): it forecasts the target through the plateau
+ */
 export function benchSetting(
   plan: Plan,
   place: Place | null,
   levels: ReadonlyMap<number, string>,
+  syrup: SyrupBatch | null = null,
 ): BenchSetting {
   const { boilingC } = boilingIn(place);
-  const syrup = plan.thermometer.in === 'syrup' ? syrupOfFormula(plan, boilingC) : null;
-  return { plan, place, levels, syrup, boilingC };
+  return { plan, place, levels, syrup: plan.thermometer.in === 'syrup' ? syrup : null, boilingC };
 }
 
 /** “Soon” is less than this ahead: time to have the next thing in hand, s. */
@@ -183,7 +188,11 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
   const celsius = trace.celsius[last]!;
   const recent = windowOf(trace, nowS - 60, nowS, 30);
   const line = robustSlope(recent);
-  const plateau = presentPlateau(trace, nowS);
+  const plateau = presentPlateau(
+    trace,
+    nowS,
+    setting.plan.thermometer.in === 'syrup' ? boilingLevel : foodLevel,
+  );
   const rising = target === null || target.localC >= trace.celsius[0]!;
   const forecast = target === null ? null : forecastTo(setting, trace, target.localC, rising, nowS);
   const beyond = target === null ? 0 : rising ? celsius - target.localC : target.localC - celsius;
@@ -199,7 +208,7 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
   return {
     reading: { celsius, ageS: Math.max(0, nowS - trace.seconds[last]!) },
     inAMinuteC: line ? line.levelC + line.slope * 60 : null,
-    words: wordsFor(setting, celsius, plateau, line?.slope ?? 0),
+    words: wordsFor(setting, celsius, plateau, line && line.low * line.high > 0 ? line.slope : 0),
     plateau,
     forecast,
     phase,
@@ -237,7 +246,8 @@ function wordsFor(setting: BenchSetting, celsius: number, plateau: Plateau | nul
     return celsius < 40 ? 'dissolving' : 'warming up';
   }
   if (plateau) return `level near ${formatTemperature(plateau.levelC, 'C', 0)}`;
-  if (Math.abs(slope) < 0.01) return 'steady';
+  // A slope that may as well be none; a roast that climbs by 30 °C an hour is not steady.
+  if (Math.abs(slope) < 0.001) return 'steady';
   return slope > 0 ? 'warming' : 'cooling';
 }
 

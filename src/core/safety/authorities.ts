@@ -19,7 +19,7 @@ export const authorities: readonly Authority[] = [
     id: 'usda',
     name: 'USDA consumer advice',
     edition: 'safe minimum internal temperatures, 2020s',
-    alsoCalled: ['us'],
+    alsoCalled: ['us', 'united states'],
   },
   {
     id: 'uk-fsa',
@@ -27,94 +27,16 @@ export const authorities: readonly Authority[] = [
     edition: 'cooking and chilling guidance, 2020s',
     alsoCalled: ['fsa', 'uk', 'united kingdom'],
   },
+  {
+    id: 'scotland',
+    name: 'Scotland',
+    edition:
+      'Food Hygiene (Scotland) Regulations 2006, schedule 4, for reheating; UK equivalents for cooking',
+    alsoCalled: ['fss', 'food standards scotland', 'scottish'],
+  },
 ];
 
-export type AuthorityId = 'fda' | 'usda' | 'uk-fsa';
-
-export interface CoreRequirement {
-  authority: AuthorityId;
-  food: FoodKind;
-  celsius: number;
-  /** Seconds the core must hold it; 0 for an instant. */
-  holdS: number;
-  /** Rest at or above that after cooking, seconds, counted in the hold. */
-  rest?: boolean;
-  /** Combinations that kill as much count too, by lethality at this z. */
-  equivalentZC?: number;
-}
-
-export interface FoodKindEntry {
-  id: string;
-  name: string;
-  names: readonly string[];
-}
-
-/** Foods by what authorities distinguish. The first matching word decides. */
-export const foodKinds = [
-  {
-    id: 'poultry',
-    name: 'poultry',
-    names: ['poultry', 'chicken', 'turkey', 'duck', 'goose', 'stuffing', 'stuffed'],
-  },
-  {
-    id: 'minced',
-    name: 'minced meat',
-    names: ['minced', 'mince', 'ground', 'burger', 'patty', 'sausage', 'meatball', 'kofta', 'beefburger'],
-  },
-  {
-    id: 'fish',
-    name: 'fish and shellfish',
-    names: ['fish', 'seafood', 'shellfish', 'salmon', 'cod', 'prawn', 'shrimp', 'tuna'],
-  },
-  { id: 'eggs', name: 'eggs for immediate service', names: ['eggs', 'egg'] },
-  {
-    id: 'whole-cut',
-    name: 'whole cuts of beef, pork, lamb',
-    names: [
-      'whole-cut',
-      'whole cut',
-      'whole cuts',
-      'steak',
-      'chop',
-      'roast',
-      'beef',
-      'pork',
-      'lamb',
-      'veal',
-      'meat',
-      'ham',
-    ],
-  },
-  {
-    id: 'leftovers',
-    name: 'reheated food',
-    names: ['leftovers', 'leftover', 'reheated', 'reheat', 'casserole', 'soup', 'rice'],
-  },
-] as const satisfies readonly FoodKindEntry[];
-
-export type FoodKind = (typeof foodKinds)[number]['id'];
-
-export const coreRequirements: readonly CoreRequirement[] = [
-  { authority: 'fda', food: 'whole-cut', celsius: 63, holdS: 15 },
-  { authority: 'fda', food: 'fish', celsius: 63, holdS: 15 },
-  { authority: 'fda', food: 'eggs', celsius: 63, holdS: 15 },
-  { authority: 'fda', food: 'minced', celsius: 68, holdS: 17 },
-  { authority: 'fda', food: 'poultry', celsius: 74, holdS: 0 },
-  { authority: 'fda', food: 'leftovers', celsius: 74, holdS: 15 },
-  { authority: 'usda', food: 'whole-cut', celsius: 63, holdS: 180, rest: true },
-  { authority: 'usda', food: 'fish', celsius: 63, holdS: 0 },
-  { authority: 'usda', food: 'eggs', celsius: 71, holdS: 0 },
-  { authority: 'usda', food: 'minced', celsius: 71, holdS: 0 },
-  { authority: 'usda', food: 'poultry', celsius: 74, holdS: 0 },
-  { authority: 'usda', food: 'leftovers', celsius: 74, holdS: 0 },
-  ...foodKinds.map(({ id }) => ({
-    authority: 'uk-fsa' as const,
-    food: id,
-    celsius: 70,
-    holdS: 120,
-    equivalentZC: 7.5,
-  })),
-];
+export type AuthorityId = 'fda' | 'usda' | 'uk-fsa' | 'scotland';
 
 export interface CoolingStage {
   fromC: number;
@@ -144,12 +66,4 @@ export function authorityCalled(word: string): AuthorityId | undefined {
   return authorities.find(
     (one) => one.id === text || one.alsoCalled.includes(text) || one.name.toLowerCase() === text,
   )?.id as AuthorityId | undefined;
-}
-
-/** The kind of food a word or phrase means, or undefined. */
-export function foodKindCalled(words: string): FoodKind | undefined {
-  const text = words.trim().toLowerCase();
-  const exact = foodKinds.find((kind) => kind.id === text || kind.name === text);
-  if (exact) return exact.id;
-  return foodKinds.find((kind) => kind.names.some((name) => new RegExp(`\\b${name}s?\\b`).test(text)))?.id;
 }

@@ -2,18 +2,24 @@ export {
   authorities,
   authorityCalled,
   coolingStages,
-  coreRequirements,
   dangerZones,
-  foodKindCalled,
-  foodKinds,
   type Authority,
   type AuthorityId,
   type CoolingStage,
-  type CoreRequirement,
-  type FoodKind,
 } from './authorities';
-export { checkCooling, type CheckedStage, type CoolingCheck } from './cooling-limits';
-export { checkCore, type CoreCheck } from './core-temperature';
+export { coreRequirements, type CoreRequirement, type HoldLine } from './core-limits';
+export { foodKinds, readFood, type FoodKind } from './food-kinds';
+export { printedEquivalentsSource, printedHoldS, treatmentOf } from './printed-equivalents';
+export type { Verdict } from './verdict';
+export {
+  checkCooling,
+  longestCoolingGapMinutes,
+  type CheckedStage,
+  type CoolingCheck,
+} from './cooling-limits';
+export { checkCore, longestCoreGapMinutes, requirementFor, type CoreCheck } from './core-temperature';
 export { minutesBetween, twoFourHourRule, type ZoneVerdict } from './danger-zone';
+export { hazardsIn } from './hazards-in';
+export { mentionsOven } from './hazard-signs';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';
 export { equivalentMinutes, lethalitySource, ukReferenceC, ukZC } from './lethality';

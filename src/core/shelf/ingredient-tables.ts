@@ -1,13 +1,14 @@
+import { usCupMl } from '../formula';
+import { gellingAgents, gelsSource, proteaseFruits, starches, starchSource } from '../gels';
 import {
   allergens,
   allergenSource,
-  bulkDensities,
-  densitySource,
-  substitutions,
-  substitutionSource,
-  usCupMl,
-} from '../formula';
-import { gellingAgents, gelsSource, proteaseFruits, starches, starchSource } from '../gels';
+  ingredientItems,
+  ingredientsSource,
+  itemById,
+  substitutes,
+  substitutesSource,
+} from '../ingredients';
 import { leaveningAcids, neutralisingSource } from '../leavening';
 import { celsius, span, words, type ShelfTable } from './table';
 
@@ -16,19 +17,27 @@ export const densityTable: ShelfTable = {
   title: 'Densities and cups',
   keywords: 'cup gram weight volume convert',
   columns: ['a US cup', 'a metric cup', 'loose to packed', 'density'],
-  sources: [densitySource],
+  sources: [ingredientsSource],
   rows: () =>
-    bulkDensities.map(({ id, name, names, gPerMl, low, high }) => ({
-      id,
-      name,
-      keywords: names.join(' '),
-      cells: [
-        { value: Math.round(gPerMl * usCupMl), unit: 'g' },
-        { value: Math.round(gPerMl * 250), unit: 'g' },
-        words(`${Math.round(low * usCupMl)} to ${Math.round(high * usCupMl)} g a US cup`),
-        { value: gPerMl, unit: 'g/ml' },
-      ],
-    })),
+    ingredientItems.flatMap(({ id, name, names, density }) =>
+      density
+        ? [
+            {
+              id,
+              name,
+              keywords: names.slice(1).join(' '),
+              cells: [
+                { value: Math.round(density.gPerMl * usCupMl), unit: 'g' },
+                { value: Math.round(density.gPerMl * 250), unit: 'g' },
+                words(
+                  `${Math.round(density.low * usCupMl)} to ${Math.round(density.high * usCupMl)} g a US cup`,
+                ),
+                { value: density.gPerMl, unit: 'g/ml' },
+              ],
+            },
+          ]
+        : [],
+    ),
 };
 
 export const substitutionTable: ShelfTable = {
@@ -36,16 +45,23 @@ export const substitutionTable: ShelfTable = {
   title: 'One thing for another',
   keywords: 'substitute replace instead ran out',
   columns: ['take', 'for 100 g', 'also', 'what it does'],
-  sources: [substitutionSource],
+  sources: [substitutesSource],
   rows: () =>
-    substitutions.map(({ from, to, gramsPerGram, also, consequence }) => ({
+    substitutes.map(({ from, to, gramsPerGram, also, consequence }) => ({
       id: `${from}-${to}`,
-      name: from,
-      keywords: `${to} instead`,
+      name: itemById(from).name,
+      keywords: `${itemById(from).names.slice(0, 6).join(' ')} ${itemById(to).name} instead`,
       cells: [
-        words(to),
+        words(itemById(to).name),
         { value: Number((100 * gramsPerGram).toFixed(0)), unit: 'g' },
-        words(also ?? '—'),
+        words(
+          also
+            .map(
+              ({ item, per100G }) =>
+                `${per100G < 0 ? 'leave out ' : ''}${Math.abs(per100G)} g ${itemById(item).name}`,
+            )
+            .join(', ') || '—',
+        ),
         words(consequence),
       ],
     })),

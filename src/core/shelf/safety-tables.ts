@@ -6,28 +6,26 @@ import {
   foodKinds,
   whoDecides,
   type AuthorityId,
+  type FoodKind,
 } from '../safety';
 import type { Source } from '../working';
-import { celsius, words, type Cell, type ShelfTable } from './table';
+import { celsius, type Cell, type ShelfTable } from './table';
 
 const authoritySources: Source[] = authorities.map(({ name, edition }) => ({
   kind: 'from-memory',
   text: `${name}, ${edition}`,
 }));
 
-function requirementCell(authority: AuthorityId, food: string): Cell {
-  const found = coreRequirements.find((one) => one.authority === authority && one.food === food);
-  if (!found) return words('—');
-  const hold =
-    found.holdS === 0
-      ? 'at once'
-      : found.holdS < 100
-        ? `for ${found.holdS} s`
-        : `for ${found.holdS / 60} min`;
-  return celsius(
-    found.celsius,
-    `${hold}${found.rest ? ', rest counted' : ''}${found.equivalentZC ? ' or equivalent' : ''}`,
-  );
+function requirementCell(authority: AuthorityId, food: FoodKind): Cell {
+  const { main, addsUp, rest } = coreRequirements.find(
+    (one) => one.authority === authority && one.food === food,
+  )!;
+  const { holdS } = main;
+  const hold = holdS === 0 ? 'at once' : holdS < 100 ? `for ${holdS} s` : `for ${holdS / 60} min`;
+  const note = `${hold}${rest ? ', rest counted' : ''}${addsUp ? ' or equivalent' : ''}`;
+  return main.celsius === undefined
+    ? { value: main.fahrenheit!, unit: '°F', text: note }
+    : celsius(main.celsius, note);
 }
 
 export const coreTable: ShelfTable = {

@@ -1,5 +1,6 @@
 import { calculators, type Calculator } from '../calculators';
-import { densityCalled, unitCalled } from '../formula';
+import { unitCalled } from '../formula';
+import { itemCalled } from '../ingredients';
 import { acidCalled, leaveningAcids } from '../leavening';
 import type { Place } from '../practical';
 import type { ShelfTable, TableRow } from './table';
@@ -167,7 +168,7 @@ function filledIn(text: string): Map<string, Record<string, unknown>> {
     const ingredient = measure[3]!.replace(/\s+(in|to|into|as)\s+\w+$/, '').trim();
     const wanted = /\b(?:in|to|into|as)\s+(\w+)$/.exec(measure[3]!)?.[1];
     const to = (wanted && unitCalled(wanted)) ?? (['g', 'kg', 'oz', 'lb'].includes(unit) ? 'cup' : 'g');
-    if (densityCalled(ingredient))
+    if (itemCalled(ingredient)?.density)
       found.set('kitchen-measure', { amount: amountOf(measure[1]), from: unit, to, ingredient });
   }
 

@@ -15,6 +15,10 @@ import type { ShelfTable } from './table';
 export const tables: readonly ShelfTable[] = [
   sugarStageTable,
   ovenTable,
+  // What keeps people well comes before how much a cup of it weighs.
+  coreTable,
+  coolingTable,
+  dangerTable,
   densityTable,
   substitutionTable,
   acidTable,
@@ -23,8 +27,5 @@ export const tables: readonly ShelfTable[] = [
   starchTable,
   ...donenessTables,
   caramelTable,
-  coreTable,
-  coolingTable,
-  dangerTable,
   allergenTable,
 ];

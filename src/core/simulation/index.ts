@@ -6,4 +6,5 @@ export { fry, fryingAt, fryingBody, type FryingPan, type FryingState } from './f
 export { setGel, settingMinutes, type GelInMould, type GelState } from './gel-setting';
 export { heatLiquid, type LiquidPan, type LiquidState } from './liquid-on-hob';
 export { sauceThickness, thickenSauce, type SaucePan, type SauceState } from './sauce-thickening';
+export { forecastScenarios, measureForecasts, type Forecaster } from './forecast-lessons';
 export { tradeFacts, type TradeFact } from './trade-facts';

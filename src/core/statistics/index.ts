@@ -1,15 +1,31 @@
 export { describeSample, meanOf, type Description } from './describe';
 export { differenceOfMeans, welchTest, type Difference, type WelchTest } from './difference';
 export { binomialUpper } from './binomial';
-export { normalQuantile, studentT, studentTQuantile } from './distributions';
+export {
+  fUpper,
+  studentizedRangeCritical,
+  studentizedRangeUpper,
+  studentT,
+  studentTwoSided,
+} from './distributions';
+export { dunnettCritical, dunnettTest, dunnettUpper, type DunnettPair } from './dunnett';
 export { friedmanTest, type Friedman } from './friedman';
 export { type Groups } from './groups';
 export { grubbsTest, type Grubbs } from './grubbs';
 export { kruskalWallis, type KruskalWallis } from './kruskal-wallis';
 export { fitLine, type LinearFit } from './linear-fit';
+export { noncentralTwoSided } from './noncentral';
 export { oneWayAnova, type OneWayAnova } from './one-way-anova';
+export { sharesAtLeast } from './rank-arrangements';
+export { rankOf } from './ranks';
 export { spearmanCorrelation, type Spearman } from './spearman';
 export { tukeyHsd, type TukeyPair } from './tukey-hsd';
 export { twoWayAnova, type AnovaLine, type TwoWayAnova } from './two-way-anova';
-export { combinedUncertainty, decimalsFor, type Uncertainty, type UncertaintyParts } from './uncertainty';
+export {
+  combinedUncertainty,
+  decimalsFor,
+  effectiveDegrees,
+  type Uncertainty,
+  type UncertaintyParts,
+} from './uncertainty';
 export { wilsonInterval } from './wilson';

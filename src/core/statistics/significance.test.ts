@@ -8,6 +8,8 @@ import * as simple from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
 import {
+  dunnettCritical,
+  dunnettTest,
   friedmanTest,
   grubbsTest,
   kruskalWallis,
@@ -134,7 +136,40 @@ describe('Welch’s test', () => {
   });
 });
 
+describe('Dunnett’s test', () => {
+  it('two-sided 5 % points as printed (Dunnett 1964, table II; one group is Student’s t)', () => {
+    const equal = (groups: number) => new Array<number>(groups).fill(Math.SQRT1_2);
+    for (const [df, points] of [
+      [5, [2.57, 3.03, 3.29, 3.48]],
+      [10, [2.23, 2.57, 2.76, 2.89]],
+      [20, [2.09, 2.38, 2.54, 2.65]],
+      [60, [2.0, 2.27, 2.41, 2.51]],
+    ] as const) {
+      points.forEach((point, i) => {
+        expect(Math.abs(dunnettCritical(equal(i + 1), df) - point), `${df} ${i + 1}`).toBeLessThan(0.0061);
+      });
+    }
+    const [only] = dunnettTest([4, 5, 7], { a: [8, 9, 12] });
+    const mean = welchTest([8, 9, 12], [4, 5, 7]);
+    expect(only!.difference).toBeCloseTo(mean.difference, 12);
+    expect(only!.p).toBeCloseTo(oneWayAnova({ a: [8, 9, 12], b: [4, 5, 7] }).p, 5);
+  });
+});
+
 describe('tests on ranks', () => {
+  it('exact p of small samples as printed (Kruskal and Wallis 1952; Friedman 1937; Spearman’s tables)', () => {
+    expect(kruskalWallis({ a: [1, 2, 3], b: [4, 5, 6], c: [7, 8, 9] }).p).toBeCloseTo(6 / 1680, 12);
+    expect(kruskalWallis({ a: [1, 2], b: [3, 4], c: [5, 6] }).p).toBeCloseTo(0.0667, 4);
+    // Rank sum of two groups: 1 2 3 against 4 5 6 7, two tails of 35 ways each.
+    expect(kruskalWallis({ a: [1, 2, 3], b: [4, 5, 6, 7] }).p).toBeCloseTo(2 / 35, 12);
+    // Ties: 1 1 against 2 2 is the most extreme of six ways, either way round.
+    expect(kruskalWallis({ a: [1, 1], b: [2, 2] }).p).toBeCloseTo(2 / 6, 12);
+    const same = [1, 2, 3];
+    expect(friedmanTest([same, same, same]).p).toBeCloseTo(0.0278, 4);
+    expect(friedmanTest([same, same, same, [1, 3, 2]]).p).toBeCloseTo(0.0417, 4);
+    expect(spearmanCorrelation([1, 2, 3, 4, 5, 6], [1, 2, 3, 4, 6, 5]).p).toBeCloseTo(0.0167, 4);
+  });
+
   it('R, kruskal.test on PlantGrowth: H = 7.9882, p = 0.01842', () => {
     const { h, df, p } = kruskalWallis(plantGrowth);
     expect([h.toFixed(4), df, p.toFixed(5)]).toEqual(['7.9882', 2, '0.01842']);
@@ -148,8 +183,8 @@ describe('tests on ranks', () => {
       );
       const ours = kruskalWallis(groups);
       expect(ours.h).toBeCloseTo(theirs.statistic, 9);
-      expect(ours.p).toBeCloseTo(theirs.pValue, 11);
-      expect(ours.p).toBeCloseTo(1 - chiSquareCdf(ours.h, ours.df), 9);
+      expect(ours.chiSquareP).toBeCloseTo(theirs.pValue, 11);
+      expect(ours.chiSquareP).toBeCloseTo(1 - chiSquareCdf(ours.h, ours.df), 9);
     }
   });
 
@@ -178,8 +213,10 @@ describe('tests on ranks', () => {
       [5.7, 5.65, 5.55],
       [6.3, 6.3, 6.25],
     ];
-    const { chi2, df, p } = friedmanTest(times);
-    expect([chi2.toFixed(3), df, p.toFixed(6)]).toEqual(['11.143', 2, '0.003805']);
+    const { chi2, df, chiSquareP, p } = friedmanTest(times);
+    expect([chi2.toFixed(3), df, chiSquareP.toFixed(6)]).toEqual(['11.143', 2, '0.003805']);
+    // The exact one lies a little below: chi-square is conservative there.
+    expect(p).toBeLessThan(chiSquareP);
   });
 
   it('Spearman agrees with simple-statistics, and is ±1 for orders that agree or oppose', () => {
@@ -192,10 +229,11 @@ describe('tests on ranks', () => {
     expect(spearmanCorrelation([1, 2, 3, 4], [2, 4, 8, 16])).toEqual({
       rho: 1,
       p: expect.closeTo(2 / 24, 9) as number,
+      method: 'exact',
     });
     expect(spearmanCorrelation([1, 2, 3, 4], [9, 7, 3, 1]).rho).toBe(-1);
-    // R, cor.test(1:5, c(2,1,4,3,5), method = "spearman", exact = FALSE): rho 0.8, p = 0.1041.
-    expect(spearmanCorrelation([1, 2, 3, 4, 5], [2, 1, 4, 3, 5]).p.toFixed(4)).toBe('0.1041');
+    // R, cor.test(1:5, c(2,1,4,3,5), method = "spearman"): rho 0.8, p = 0.1333 (16 of 120 orders).
+    expect(spearmanCorrelation([1, 2, 3, 4, 5], [2, 1, 4, 3, 5]).p).toBeCloseTo(16 / 120, 12);
   });
 });
 

@@ -1,4 +1,5 @@
 import { requireWithin } from '../bounds';
+import { studentT } from './distributions';
 
 export interface UncertaintyParts {
   /** Smallest division of the instrument; the reading is somewhere within half of it. */
@@ -13,13 +14,31 @@ export interface UncertaintyParts {
 export interface Uncertainty {
   /** Combined standard uncertainty. */
   standard: number;
-  /** Expanded, k = 2: about 95 %. */
+  /** Effective degrees of freedom by Welch and Satterthwaite; Infinity where no repeats count. */
+  effectiveDf: number;
+  /** Student's t for 95 % on those: 1.96 for many, 12.7 for one. */
+  coverageFactor: number;
+  /** Standard × coverage factor: 95 %. */
   expanded: number;
+}
+
+/** One part of an uncertainty and how well it is known. */
+export interface UncertaintyPart {
+  standard: number;
+  /** Degrees of freedom; Infinity for what is not from repeats. */
+  df: number;
+}
+
+/** Effective degrees of freedom of a sum of parts (Welch and Satterthwaite; JCGM 100:2008, G.4). */
+export function effectiveDegrees(parts: readonly UncertaintyPart[]): number {
+  const whole = parts.reduce((sum, { standard }) => sum + standard ** 2, 0);
+  const shares = parts.reduce((sum, { standard, df }) => sum + standard ** 4 / df, 0);
+  return shares === 0 ? Infinity : whole ** 2 / shares;
 }
 
 /**
  * Combines resolution, calibration and repeats in quadrature (JCGM 100:2008, GUM: 4.3.7 for a half-width of half a
- * division with equal chances, 5.1.2 for the sum, 6.2.1 for k = 2).
+ * division with equal chances, 5.1.2 for the sum, G.4 for the coverage factor from the effective degrees of freedom).
  */
 export function combinedUncertainty({
   division,
@@ -31,9 +50,17 @@ export function combinedUncertainty({
   requireWithin('calibration', calibration, 0, 1e6);
   requireWithin('sd', sd, 0, 1e6);
   requireWithin('repeats', repeats, 1, 1e6);
-  const parts = [division / 2 / Math.sqrt(3), calibration / 2, sd / Math.sqrt(repeats)];
-  const standard = Math.hypot(...parts);
-  return { standard, expanded: 2 * standard };
+  const ofRepeats = sd / Math.sqrt(repeats);
+  const parts: UncertaintyPart[] = [
+    { standard: division / 2 / Math.sqrt(3), df: Infinity },
+    { standard: calibration / 2, df: Infinity },
+    // One reading with a spread known from elsewhere is taken as well known.
+    { standard: ofRepeats, df: repeats > 1 ? repeats - 1 : Infinity },
+  ];
+  const standard = Math.hypot(...parts.map((part) => part.standard));
+  const effectiveDf = effectiveDegrees(parts);
+  const coverageFactor = effectiveDf > 1e6 ? 1.959964 : studentT(effectiveDf);
+  return { standard, effectiveDf, coverageFactor, expanded: coverageFactor * standard };
 }
 
 /**

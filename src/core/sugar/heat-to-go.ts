@@ -6,6 +6,8 @@ import { concentrationPercent, heatCapacity, waterLeftG, type SyrupBatch } from 
 export interface HeatScale {
   /** Joules from 20 °C to `celsius`; beyond the scale, its end. */
   joulesAt(celsius: number): number;
+  /** The temperature at which so many joules have been taken up, the other way about. */
+  celsiusAt(joules: number): number;
   /** Joules for one more degree at `celsius`: huge on the plateau, small in the climb. */
   joulesPerDegreeAt(celsius: number): number;
   /**
@@ -73,8 +75,19 @@ function layOut(batch: SyrupBatch): HeatScale {
     return joules[i]! + slope(i) * (value - celsius[i]!);
   };
 
+  const celsiusAt = (value: number) => {
+    let [low, high] = [0, joules.length - 1];
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      if (joules[middle]! <= value) low = middle;
+      else high = middle;
+    }
+    return celsius[low]! + (value - joules[low]!) / slope(low);
+  };
+
   return {
     joulesAt,
+    celsiusAt,
     joulesPerDegreeAt: (value) => slope(pieceOf(value)),
     secondsBetween(from, targetC, netWattsAt) {
       const to = joulesAt(targetC);

@@ -1,16 +1,17 @@
 export { extremesKept } from './downsample';
 export { findJumps, type Jump } from './jumps';
-export { findPlateaus, presentPlateau, type Plateau } from './plateau';
-export { robustLineSource, robustSlope, type RobustSlope } from './robust-slope';
+export { boilingLevel, findPlateaus, foodLevel, presentPlateau, type Plateau } from './plateau';
+export { robustSlope, type RobustSlope } from './robust-slope';
 export {
   correctedC,
   twoPointCorrection,
   twoPointSource,
   type ThermometerCorrection,
 } from './thermometer-correction';
-export { timeToTarget, type Forecast } from './time-to-target';
+export { approachSource, timeToTarget, type Forecast } from './time-to-target';
 export { indexAt, readingRangeC, windowOf, type Trace } from './trace';
 export { findLevelShifts, type LevelShift } from './level-shift';
 export { findOutliers } from './outliers';
 export { overshoot, type Overshoot } from './overshoot';
 export { celsiusAt, resampled } from './resample';
+export { readingSpreadC } from './reading-spread';

@@ -10,16 +10,23 @@ export interface Plateau {
 
 /** Readings are gathered into blocks of this length and each block speaks with its median, s. */
 const blockS = 10;
-/** A plateau lasts at least this long, s … */
-const shortestS = 60;
-/** … and moves by less than this, °C a second (0.9 °C a minute). */
-const levelCPerS = 0.015;
+
+/** What counts as level: how long it lasts at least, s, and how fast it may move, °C a second. */
+export interface Levelness {
+  shortestS: number;
+  levelCPerS: number;
+}
+
+/** A pan that boils its water away: under 0.9 °C a minute for a minute. */
+export const boilingLevel: Levelness = { shortestS: 60, levelCPerS: 0.015 };
+/** A core or a tray: under 0.15 °C a minute (9 °C an hour) for four minutes; a roast climbs by 20 to 60 °C an hour. */
+export const foodLevel: Levelness = { shortestS: 240, levelCPerS: 0.0025 };
 
 /**
  * All plateaus of a trace, in order of time. A block belongs to one when the trend over the minute around it
- * is flat; noise of a few tenths and single wild readings do not break it.
+ * is flat by that measure; noise of a few tenths and single wild readings do not break it.
  */
-export function findPlateaus(trace: Trace): Plateau[] {
+export function findPlateaus(trace: Trace, { shortestS, levelCPerS }: Levelness = boilingLevel): Plateau[] {
   const blocks = blockMedians(trace);
   const reach = Math.round(shortestS / blockS / 2);
   const plateaus: Plateau[] = [];
@@ -44,11 +51,11 @@ export function findPlateaus(trace: Trace): Plateau[] {
   return plateaus;
 }
 
-/** The plateau a trace is on at `nowS`, or null. Looks back over the last three minutes only. */
-export function presentPlateau(trace: Trace, nowS: number): Plateau | null {
-  const recent = windowOf(trace, nowS - 180, nowS);
-  const last = findPlateaus(recent).at(-1);
-  return last && nowS - last.toS <= 2 * blockS ? last : null;
+/** The plateau a trace is on at `nowS`, or null. Looks back over three times the shortest only. */
+export function presentPlateau(trace: Trace, nowS: number, level: Levelness = boilingLevel): Plateau | null {
+  const recent = windowOf(trace, nowS - 3 * level.shortestS, nowS);
+  const last = findPlateaus(recent, level).at(-1);
+  return last && nowS - last.toS <= Math.max(2 * blockS, level.shortestS / 3) ? last : null;
 }
 
 function blockMedians(trace: Trace): { at: number; celsius: number }[] {

@@ -1,5 +1,4 @@
 import { medianOf, quantileOfSorted } from '../numeric';
-import type { Source } from '../working';
 import type { Trace } from './trace';
 
 export interface RobustSlope {
@@ -13,11 +12,6 @@ export interface RobustSlope {
   /** Robust spread of the readings about the line (1.4826 × median absolute residual), °C. */
   spreadC: number;
 }
-
-export const robustLineSource: Source = {
-  kind: 'paper',
-  text: 'Sen, J. Am. Stat. Assoc. 63 (1968) 1379: median of all slopes, with its distribution-free interval',
-};
 
 /** z for a two-sided 95 % interval. */
 const z95 = 1.959964;

@@ -1,4 +1,5 @@
-import { robustSlope } from './robust-slope';
+import type { Source } from '../working';
+import { divisionOfReadings, readingSpreadC } from './reading-spread';
 import { windowOf, type Trace } from './trace';
 
 /** When a trace will reach a temperature, counted from now. */
@@ -11,45 +12,248 @@ export type Forecast =
     }
   | { kind: 'reached'; byC: number }
   | { kind: 'not-approaching' }
+  /** It is on its way, but the readings do not say when: an honest interval would hold anything. */
+  | { kind: 'not-yet' }
   | { kind: 'too-few-readings' };
 
-/** How far back the line is drawn, s, and the most readings it is drawn through. */
-const windowS = 120;
-const mostReadings = 40;
-/** Farther ahead than this a straight line says nothing, s. */
+export const approachSource: Source = {
+  kind: 'handbook',
+  text: 'Newton’s law of cooling and heating, T = L + s (1 − e^(−k t)) / k, by least squares for each k, weighted by likelihood; how much a curve may yet slow down is a teaching value',
+};
+
+/** What the food is in, as far as it is known, °C, with its standard deviation. */
+export interface Surroundings {
+  celsius: number;
+  sdC: number;
+}
+
+/** The readings that are used: as many as tell a rate and a bend, and no older than this, s. */
+const [fewest, most, oldestS] = [8, 60, 5400];
+/** Readings come close enough together that so long a stretch of them does, s. */
+const leastWindowS = 150;
 const horizonS = 4 * 3600;
+/** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
+const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
+/** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
+const [timeSpread, beyondSpread] = [0.04, 0.06];
+/** A curve that bends upwards by so much is a core that has only begun to warm: nothing tells how fast it will get. */
+const beginning = -0.35;
+/** The same with three nodes (Gauss and Hermite), where the shape matters less. */
+const fewNodes: readonly [z: number, weight: number][] = [
+  [-Math.sqrt(3), 1 / 6],
+  [0, 2 / 3],
+  [Math.sqrt(3), 1 / 6],
+];
+/** How much more a curve may yet bend before it is there, against a straight run, and the shares of these. */
+const slowings: readonly [bend: number, share: number][] = [
+  [0, 0.6],
+  [0.3, 0.25],
+  [0.7, 0.15],
+];
+const unbent: readonly [bend: number, share: number][] = [[0, 1]];
+/** z of the nodes of a normal distribution, and their weights. */
+const nodes: readonly [z: number, weight: number][] = [
+  [-2.0202, 0.01995],
+  [-0.9586, 0.39362],
+  [0, 0.17286],
+  [0.9586, 0.39362],
+  [2.0202, 0.01995],
+];
 
 /**
- * Time until a trace reaches `targetC` if it goes on as in the last two minutes: a robust straight line,
- * with the 95 % interval of its slope and of its level.
+ * Time until a trace reaches `targetC`, if it goes on towards where it is heading: T = L + s (1 − e^(−k t)) / k, an
+ * approach to an asymptote, of which a straight line is the case k = 0. Every bend k that the readings allow is kept with
+ * its weight (the level L and slope s follow by least squares), so the interval is as wide as what they leave open; where
+ * half of that never arrives, or the ends lie very far apart, it says “not yet”.
  *
  * @param nowS the present moment on the trace's clock, s
+ * @param surroundings oven, air or water, where it is known: the asymptote then is near it
  */
-export function timeToTarget(trace: Trace, targetC: number, nowS: number): Forecast {
-  const line = robustSlope(windowOf(trace, nowS - windowS, nowS, mostReadings));
-  if (!line) return { kind: 'too-few-readings' };
-  const n = trace.seconds.length;
-  const nowC = line.levelC + line.slope * (nowS - trace.seconds[n - 1]!);
-  const gap = targetC - nowC;
-  const slack = Math.max(line.spreadC / 2, 0.05);
-  const heading = Math.sign(line.slope);
+export function timeToTarget(
+  trace: Trace,
+  targetC: number,
+  nowS: number,
+  surroundings?: Surroundings,
+): Forecast {
+  const recent = recentOf(trace, nowS);
+  const n = recent.seconds.length;
+  if (n < 3) return { kind: 'too-few-readings' };
+  const noiseC = readingSpreadC(recent, 0.05);
+  const candidates = fitsOf(recent, nowS, noiseC, surroundings);
+  if (candidates.length === 0) return { kind: 'too-few-readings' };
+  const whole = candidates.reduce((sum, one) => sum + one.weight, 0);
+  const likely = candidates.filter((one) => one.weight > 1e-3 * whole);
+  const levelC = candidates.reduce((sum, one) => sum + one.weight * one.level, 0) / whole;
+  const slope = candidates.reduce((sum, one) => sum + one.weight * one.slope, 0) / whole;
+  const slopeSd = Math.sqrt(
+    candidates.reduce((sum, one) => sum + one.weight * (one.varSlope + (one.slope - slope) ** 2), 0) / whole,
+  );
+  const gap = targetC - levelC;
+  const slack = Math.max(noiseC / 2, divisionOfReadings(recent.celsius) / 4, 0.05);
+  const heading = Math.sign(slope);
   if (Math.abs(gap) <= slack || (heading !== 0 && passed(trace, targetC, heading, slack))) {
     return { kind: 'reached', byC: -gap };
   }
-  if (gap * line.slope <= 0) return { kind: 'not-approaching' };
-  const seconds = gap / line.slope;
-  if (seconds > horizonS) return { kind: 'not-approaching' };
-  const [slowest, fastest] = heading > 0 ? [line.low, line.high] : [line.high, line.low];
-  const nearer = Math.max(0, Math.abs(gap) - slack);
-  const farther = Math.abs(gap) + slack;
-  const low = nearer / Math.abs(fastest);
-  const high = slowest * heading > 0 ? farther / Math.abs(slowest) : null;
+  if (gap * slope <= 0 || Math.abs(slope) < 1e-6) return { kind: 'not-approaching' };
+  // A slope that may as well be none says nothing of when.
+  if (Math.abs(slope) < slopeSd) return { kind: 'not-yet' };
+  const span = nowS - recent.seconds[0]!;
+  const speedingUp = candidates.reduce((sum, one) => sum + one.weight * one.bend * span, 0) / whole;
+  if (surroundings === undefined && speedingUp < beginning) return { kind: 'not-yet' };
+  // The forecast itself goes on as the readings do; the interval allows for a curve that slows down yet.
+  const median = shareBelow(
+    likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),
+    0.5,
+  );
+  const arrivals = likely.flatMap((one) =>
+    arrivalsOf(one, targetC, span, surroundings === undefined ? slowings : unbent),
+  );
+  if (median === Infinity) return { kind: 'not-approaching' };
+  const [low, high] = [shareBelow(arrivals, 0.025), shareBelow(arrivals, 0.975)];
+  if (median > horizonS) return { kind: 'not-approaching' };
+  if (high > 12 * Math.max(median, 30) && high !== Infinity && low < median / 12) return { kind: 'not-yet' };
   return {
     kind: 'reaching',
-    seconds,
-    low: Math.min(low, seconds),
-    high: high === null ? null : Math.max(high, seconds),
+    seconds: median,
+    low: Math.min(low, median),
+    high: high < horizonS ? high : null,
   };
+}
+
+/** The latest readings that tell a rate and its bend. */
+function recentOf(trace: Trace, nowS: number): { seconds: number[]; celsius: number[] } {
+  const all = windowOf(trace, nowS - oldestS, nowS);
+  const n = all.seconds.length;
+  if (n === 0) return all;
+  // Back until there are enough of them and they span enough time.
+  let from = n - 1;
+  while (from > 0 && (n - from < fewest || nowS - all.seconds[from]! < leastWindowS)) from -= 1;
+  return windowOf(trace, all.seconds[from]!, nowS, most);
+}
+
+/** A bend that was tried, with its level and slope now and how likely the readings make it. */
+interface Candidate {
+  bend: number;
+  level: number;
+  slope: number;
+  varLevel: number;
+  varSlope: number;
+  covariance: number;
+  weight: number;
+}
+
+function fitsOf(
+  { seconds, celsius }: { seconds: number[]; celsius: number[] },
+  nowS: number,
+  noiseC: number,
+  surroundings: Surroundings | undefined,
+): Candidate[] {
+  const n = seconds.length;
+  const span = Math.max(1, nowS - seconds[0]!);
+  const fits = bends.map((c) => {
+    const k = c / span;
+    let [s11, s12, s22, y1, y2] = [0, 0, 0, 0, 0];
+    for (let i = 0; i < n; i += 1) {
+      const t = seconds[i]! - nowS;
+      const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
+      const y = celsius[i]!;
+      s11 += 1;
+      s12 += x;
+      s22 += x * x;
+      y1 += y;
+      y2 += x * y;
+    }
+    const det = s11 * s22 - s12 * s12;
+    if (!(det > 1e-9)) return null;
+    const level = (s22 * y1 - s12 * y2) / det;
+    const slope = (s11 * y2 - s12 * y1) / det;
+    let rss = 0;
+    for (let i = 0; i < n; i += 1) {
+      const t = seconds[i]! - nowS;
+      const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
+      rss += (celsius[i]! - level - slope * x) ** 2;
+    }
+    return { c, k, level, slope, det, s11, s12, s22, rss };
+  });
+  const sound = fits.filter((one) => one !== null);
+  if (sound.length === 0) return [];
+  const leastRss = Math.min(...sound.map((one) => one.rss));
+  // What the best bend leaves is noise, and no less than the readings' own.
+  const variance = Math.max(noiseC ** 2, leastRss / Math.max(1, n - 3));
+  return sound.map((one) => {
+    const asymptote = one.k > 0 ? one.level + one.slope / one.k : null;
+    // Where the surroundings are known, food ends there and nowhere else.
+    const prior =
+      surroundings === undefined
+        ? 1
+        : asymptote === null
+          ? 1e-6
+          : Math.exp(
+              -0.5 *
+                ((asymptote - surroundings.celsius) /
+                  (surroundings.sdC + 0.15 * Math.abs(one.level - surroundings.celsius))) **
+                  2,
+            );
+    return {
+      bend: one.k,
+      level: one.level,
+      slope: one.slope,
+      varLevel: (variance * one.s22) / one.det,
+      varSlope: (variance * one.s11) / one.det,
+      covariance: (-variance * one.s12) / one.det,
+      weight: (prior * Math.exp(-0.5 * ((one.rss - leastRss) / variance))) / Math.sqrt(one.det),
+    };
+  });
+}
+
+/** Moments at which a bend arrives, over what its level and slope leave open; Infinity for never. */
+function arrivalsOf(
+  { bend, level, slope, varLevel, varSlope, covariance, weight }: Candidate,
+  targetC: number,
+  spanS: number,
+  slowing: typeof slowings,
+): [seconds: number, weight: number][] {
+  const out: [number, number][] = [];
+  const sdSlope = Math.sqrt(varSlope);
+  const follows = varSlope > 0 ? covariance / varSlope : 0;
+  const sdRest = Math.sqrt(Math.max(0, varLevel - (varSlope > 0 ? covariance ** 2 / varSlope : 0)));
+  for (const [z1, w1] of nodes) {
+    const s = slope + z1 * sdSlope;
+    for (const [z2, w2] of fewNodes) {
+      const gap = targetC - (level + follows * z1 * sdSlope + z2 * sdRest);
+      const ratio = gap / s;
+      for (const [more, share] of slowing) {
+        // A core that speeds up will not go on doing so; one that runs straight will slow down towards its surroundings.
+        const k =
+          Math.max(0, bend) + more / (1 + 3 * Math.max(0, bend * spanS)) / Math.max(1, Math.abs(ratio));
+        let seconds = Infinity;
+        if (gap * slope <= 0) seconds = 0;
+        else if (ratio > 0) {
+          const left = 1 - k * ratio;
+          seconds = k === 0 ? ratio : left > 0 ? -Math.log(left) / k : Infinity;
+        }
+        // The farther beyond what was seen, the less the shape of the curve is known.
+        const spread = timeSpread + beyondSpread * Math.min(4, Math.max(0, seconds / spanS));
+        for (const [z3, w3] of fewNodes) {
+          const at = seconds === Infinity ? seconds : seconds * Math.exp(z3 * spread) + z3 * 2;
+          out.push([at, weight * w1 * w2 * w3 * share]);
+        }
+      }
+    }
+  }
+  return out;
+}
+
+/** The moment by which a share of the arrivals is in. */
+function shareBelow(arrivals: [seconds: number, weight: number][], share: number): number {
+  const sorted = [...arrivals].sort(([a], [b]) => a - b);
+  const whole = sorted.reduce((sum, [, weight]) => sum + weight, 0);
+  let sum = 0;
+  for (const [seconds, weight] of sorted) {
+    sum += weight;
+    if (sum >= share * whole) return Math.max(0, seconds);
+  }
+  return Infinity;
 }
 
 /** Whether the last few readings lie beyond the target in the direction the trace is heading. */

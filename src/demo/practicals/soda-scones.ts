@@ -66,7 +66,7 @@ export const sodaScones: Plan = {
       minutes: 8,
       lookAt: null,
       endpoint: { kind: 'appearance', look: 'a soft, rough dough' },
-      hazards: ['knife'],
+      hazards: ['knife', 'raw-flour'],
       event: 'mixed',
     },
     {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Practical, RunSummary } from '../../contract/practicals';
-import { reviewPlan } from '../../core/review';
 import { useRoomChoices } from '../api/room-choices';
+import { useOpenRemarks } from '../margin/use-open-remarks';
 import { Frame } from './Frame';
 import type { KeyHelp } from './KeysHelp';
 import { presentRun, stopsOf } from './stops';
@@ -34,7 +34,7 @@ export function PracticalFrame({
   const run: RunSummary | undefined =
     practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
   const place = rooms.find((room) => room.id === practical.plan.roomId)?.place ?? null;
-  const ranks = reviewPlan({ plan: practical.plan, place, rooms }).open.map((remark) => remark.rank);
+  const ranks = useOpenRemarks(practical.plan, place, rooms).map((remark) => remark.rank);
   return (
     <Frame
       title={practical.plan.title}

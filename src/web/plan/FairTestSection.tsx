@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { NotebookPen } from 'lucide-react';
+import { syrupOfFormula } from '../../core/batch';
 import { formatNumber } from '../../core/format';
-import { syrupOfFormula, type FactorKind, type Plan, type Thermometer } from '../../core/practical';
+import { type FactorKind, type Plan, type Thermometer } from '../../core/practical';
 import { seaLevelBoilingC } from '../../core/water';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';

@@ -1,7 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { amountUnits, type AmountUnit } from '../../core/formula';
+import { ingredientGrams } from '../../core/batch';
 import { capitalised, formatNumber } from '../../core/format';
-import { ingredientGrams, type Ingredient } from '../../core/practical';
+import { type Ingredient } from '../../core/practical';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { AddLine, RemoveButton } from './line-tools';

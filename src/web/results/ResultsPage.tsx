@@ -77,7 +77,7 @@ function OpenResults({ live }: { live: LiveRun }) {
               <Figure
                 key={one.response.id}
                 name={`${capitalised(one.response.name)} against ${plan.factor.name || 'level'}`}
-                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot; square and bar: mean and 95 % interval`}
+                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot; ${one.ordinal ? 'square: mean; scores are judged by their order' : 'square and bar: mean and 95 % interval'}`}
               >
                 <ResponseChart
                   series={one}

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
-import { benchSetting, callsFor, readQuickLine, stationState, type Call } from '../../core/run';
+import { callsFor, readQuickLine, stationState, type Call } from '../../core/run';
 import { Calls } from './Calls';
 import { LessonRibbon } from './LessonRibbon';
 import type { LiveRun } from './live-run';
@@ -13,6 +13,7 @@ import { useLiveState, useTick } from './use-live-run';
 import { useQuickContext } from './use-quick-context';
 import { VesselCard } from './VesselCard';
 import { vesselScale } from './vessel-scale';
+import { useBenchSetting } from './use-bench-setting';
 
 /** Columns in which so many stations stand. */
 function columnsFor(stations: number): number {
@@ -30,10 +31,7 @@ export function Bench({ live }: { live: LiveRun }) {
   const tick = useTick(500);
   const [unit, setUnit] = useState(run.unit);
   const [shown, setShown] = useState<'none' | 'log' | 'pages'>('none');
-  const setting = useMemo(
-    () => benchSetting(run.plan, run.place, new Map(run.allocation.map((one) => [one.station, one.levelId]))),
-    [run],
-  );
+  const setting = useBenchSetting(run);
   const scale = useMemo(() => vesselScale(setting), [setting]);
   const now = run.status === 'finished' ? Math.max(run.finishedAt ?? 0, 0) : live.now();
   const { states, calls } = useMemo(() => {

@@ -17,6 +17,7 @@ describe('what a card says about its target', () => {
     [{ forecast: { kind: 'reaching', seconds: 200, low: 160, high: 250 } }, 'in 3 min 20 s', '2.5 to 4 min'],
     [{ forecast: { kind: 'reaching', seconds: 900, low: 700, high: null } }, 'in 15 min', '12 min or more'],
     [{ forecast: { kind: 'not-approaching' } }, 'not nearing its target', ''],
+    [{ forecast: { kind: 'not-yet' } }, 'too early to say when', ''],
     [{ phase: 'at-target' }, 'at target now', ''],
     [{ phase: 'past-target', reading: { celsius: 149.2, ageS: 1 } }, 'over by 3.2', ''],
     [{ forecast: { kind: 'too-few-readings' } }, '', ''],

@@ -27,6 +27,7 @@ export function targetWords(state: StationState, unit: 'C' | 'F'): { strong: str
   if (state.phase === 'at-target') return { strong: 'at target now', soft: '' };
   const words = forecastWords(forecast);
   if (words) return { strong: words.time, soft: words.interval };
+  if (forecast?.kind === 'not-yet') return { strong: 'too early to say when', soft: '' };
   if (forecast?.kind === 'not-approaching') return { strong: 'not nearing its target', soft: '' };
   return { strong: '', soft: '' };
 }

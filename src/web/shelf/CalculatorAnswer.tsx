@@ -125,7 +125,12 @@ function Results({
   uses,
   onUse,
 }: { answer: Answer } & Pick<CalculatorAnswerProps, 'uses' | 'onUse'>) {
-  const entries = Object.entries(answer.result);
+  // Where there is an answer in words, its yes-or-no twin and ids say nothing more.
+  const entries = Object.entries(answer.result).filter(
+    ([key, value]) =>
+      !('verdict' in answer.result && (key === 'safe' || key === 'passes')) &&
+      !(key === 'item' && value !== null),
+  );
   const main = entries.findIndex(([, value]) => typeof value === 'number');
   return (
     <Box mt="2" role="status">
@@ -178,11 +183,22 @@ const amountUnit = ({ id, inputs }: Answer) =>
       ? 'min'
       : '';
 
+/** An id as it is said: “cannot-tell” is “can’t tell”, “soft-ball” is “soft ball”; a sentence stays as it is. */
+const wordsOf = (value: string) =>
+  value === 'cannot-tell'
+    ? 'can’t tell'
+    : /^[a-z]+([-:][a-z]+)*$/.test(value)
+      ? value.replaceAll(/[-:]/g, ' ')
+      : value;
+
 function ResultWords({ value }: { value: Answer['result'][string] }) {
   if (value === null) return <Box as="span">—</Box>;
   if (typeof value === 'boolean') return <strong>{value ? 'yes' : 'no'}</strong>;
-  if (typeof value === 'string') return <strong>{value.replaceAll('-', ' ').replaceAll(':', ' ')}</strong>;
+  if (typeof value === 'string') return <strong>{wordsOf(value)}</strong>;
   if (!Array.isArray(value)) return <>{value}</>;
+  if (value.every((one) => typeof one === 'string')) {
+    return value.length === 0 ? <Box as="span">—</Box> : <strong>{value.map(wordsOf).join(', ')}</strong>;
+  }
   if (value.every((one) => typeof one === 'number')) {
     return <strong>{value.map((one) => formatSignificant(one)).join(' to ')}</strong>;
   }
@@ -200,7 +216,11 @@ function ResultWords({ value }: { value: Answer['result'][string] }) {
                     ? part
                       ? 'yes'
                       : 'no'
-                    : (part ?? 'not yet');
+                    : Array.isArray(part)
+                      ? part.join(', ')
+                      : part === null
+                        ? 'not yet'
+                        : wordsOf(part);
               return key === 'name' || key === 'a' || key === 'b'
                 ? String(words)
                 : `${label} ${words}${unit && ` ${unit}`}`;

@@ -26,6 +26,12 @@ const units: readonly [ending: string, unit: string][] = [
 /** Keys whose name says less than a word does. */
 const said: Readonly<Record<string, [label: string, unit: string]>> = {
   minutes: ['time', 'min'],
+  densityGPerMl: ['density', 'g/ml'],
+  densityLow: ['loose', 'g/ml'],
+  densityHigh: ['scooped or packed', 'g/ml'],
+  lowC: ['at the least', '°C'],
+  highC: ['at the most', '°C'],
+  verdict: ['answer', ''],
   atMinute: ['on the clock of the readings', 'min'],
   equivalentMinutes: ['as many minutes at the reference', 'min'],
   kJPerKg: ['latent heat', 'kJ/kg'],

@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
-import { benchSetting, stationRange, stationState, type QuickEntry } from '../../core/run';
+import { stationRange, stationState, type QuickEntry } from '../../core/run';
 import type { LiveRun } from '../run/live-run';
 import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
 import { vesselScale } from '../run/vessel-scale';
@@ -11,6 +11,7 @@ import { StationGlass } from './StationGlass';
 import { StationHead } from './StationHead';
 import { StepNow } from './StepNow';
 import { WhereEntriesAre } from './WhereEntriesAre';
+import { useBenchSetting } from '../run/use-bench-setting';
 
 /** One station’s own page, for a phone or a tablet beside the pan. */
 export function StationPage() {
@@ -29,10 +30,7 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
   useEffect(() => {
     document.title = `Station ${station} · Tawny Beaker`;
   }, [station]);
-  const setting = useMemo(
-    () => benchSetting(run.plan, run.place, new Map(run.allocation.map((one) => [one.station, one.levelId]))),
-    [run],
-  );
+  const setting = useBenchSetting(run);
   const scale = useMemo(() => vesselScale(setting), [setting]);
   const now = live.now();
   const standing = useMemo(

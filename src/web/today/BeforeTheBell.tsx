@@ -4,20 +4,21 @@ import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { formatTemperature } from '../../core/format';
 import { boilingIn, type Plan } from '../../core/practical';
-import { reviewPlan } from '../../core/review';
 import { useRunOnce } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
+import { useOpenRemarks } from '../margin/use-open-remarks';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 
 /** Jobs with their clock times, and what the plan still lacks. */
 export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
   const { data } = useRunOnce(runId);
   const rooms = useRoomChoices();
+  const remarks = useOpenRemarks(data?.run.plan, data?.run.place ?? null, rooms);
   if (!data) return null;
   const { run } = data;
   const { plan, place } = run;
   const jobs = jobsBefore(plan, run.startsAt);
-  const open = reviewPlan({ plan, place, rooms }).open.filter((remark) => remark.rank !== 'note');
+  const open = remarks.filter((remark) => remark.rank !== 'note');
   const boiling = boilingIn(place);
   return (
     <>

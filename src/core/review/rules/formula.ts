@@ -1,6 +1,7 @@
-import { itemsNamedIn, pantryItemFor, sentenceUses } from '../../formula';
+import { itemsNamedIn, likelyItem, sentenceUses } from '../../ingredients';
+import { ingredientGrams } from '../../batch';
 import { capitalised, formatNumber } from '../../format';
-import { ingredientGrams, type Plan } from '../../practical';
+import { type Plan } from '../../practical';
 import { workingOf } from '../../working';
 import type { Rule } from '../remark';
 
@@ -38,21 +39,21 @@ export const ingredientsAreUsed: Rule = ({ plan }) => {
 
 /** A step that asks for something nobody has weighed out. */
 export const stepsNameKnownIngredients: Rule = ({ plan }) => {
-  const inBatch = new Set(plan.formula.map((ingredient) => pantryItemFor(ingredient.name)?.id));
+  const inBatch = new Set(plan.formula.map((ingredient) => likelyItem(ingredient.name)?.family));
   const inLevels = itemsNamedIn(
     plan.factor.levels.map((level) => level.words).join(', ') + ` ${plan.factor.name}`,
   );
-  const known = new Set([...inBatch, ...inLevels.map((item) => item.id)]);
+  const known = new Set([...inBatch, ...inLevels.map((item) => item.family)]);
   return plan.steps.flatMap((step) =>
     itemsNamedIn(step.text)
-      .filter((item) => !known.has(item.id))
+      .filter((item) => !known.has(item.family))
       .map((item) => ({
         id: `ingredient-unlisted:${step.id}:${item.id}`,
         rank: 'check' as const,
         at: { section: 'method' as const, item: step.id },
-        what: `${capitalised(item.names[0]!)} is not in the formula`,
+        what: `${capitalised(item.name)} is not in the formula`,
         why: 'The step asks for it, but it will be on no tray and no order.',
-        working: workingOf([`step: ${step.text}`, `not in the formula: ${item.names[0]}`]),
+        working: workingOf([`step: ${step.text}`, `not in the formula: ${item.name}`]),
         remedy: {
           label: 'add it to the formula',
           apply: (was: Plan): Plan => ({
@@ -61,7 +62,7 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
               ...was.formula,
               {
                 id: `${step.id}-${item.id}`,
-                name: capitalised(item.names[0]!),
+                name: capitalised(item.name),
                 amount: null,
                 unit: 'g',
                 job: '',

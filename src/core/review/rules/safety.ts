@@ -1,6 +1,7 @@
+import { syrupOfFormula } from '../../batch';
 import { capitalised } from '../../format';
-import { syrupOfFormula, temperatureStep, type Plan, type Step } from '../../practical';
-import { hazards, type HazardId, whoDecides } from '../../safety';
+import { temperatureStep, type Plan, type Step } from '../../practical';
+import { hazards, hazardsIn, mentionsOven, type HazardId, whoDecides } from '../../safety';
 import { sugarStagesSource } from '../../sugar';
 import { seaLevelBoilingC } from '../../water';
 import { workingOf } from '../../working';
@@ -9,9 +10,9 @@ import type { Rule } from '../remark';
 /** Above this a thermometer is in hot sugar, whatever the words say, °C. */
 const hotSugarC = 105;
 
-/** Sugar boiled on purpose, whatever else the plan says. */
-const boiledSugar =
-  /\b((boiling|hot|molten|melted) (sugar|syrup|caramel|toffee)|boil\w* (the )?(sugar|syrup|caramel|toffee)|caramelis\w+ (the )?sugar|make (a |the )?caramel)\b/i;
+/** A syrup that is not simply the name of an ingredient; where the thermometer is in syrup, it is a hot one. */
+const syrupWords =
+  /(?<!(golden|corn|glucose|maple|agave|rice) )\b(syrup|molten sugar|melted sugar|hot caramel|boil\w* sugar)\b/i;
 
 /**
  * Hot sugar is found by what is done, not only by where the thermometer is said to be: a step that ends hotter than
@@ -25,11 +26,11 @@ function isHotSugar(plan: Plan, step: Step): boolean {
         ? Math.max(...plan.factor.levels.map((level) => level.value ?? 0), 0)
         : 0;
   const inSyrup = plan.thermometer.in === 'syrup';
-  const endsHot = endC >= hotSugarC && !hazards['hot-dish'].signs.test(step.text);
+  const endsHot = endC >= hotSugarC && !mentionsOven(step.text);
   return (
     (endsHot && (inSyrup || syrupOfFormula(plan, seaLevelBoilingC) !== null)) ||
-    (inSyrup && hazards['hot-sugar'].signs.test(step.text)) ||
-    boiledSugar.test(step.text)
+    (inSyrup && syrupWords.test(step.text)) ||
+    hazardsIn(step.text).includes('hot-sugar')
   );
 }
 
@@ -69,11 +70,22 @@ export const hotSugarIsCautioned: Rule = ({ plan }) => {
 
 const withHazard = (step: Step, id: HazardId): Step => ({ ...step, hazards: [...step.hazards, id] });
 
+/** Cautions that say the same: boiling sugar or oil has its steam and heat in its own words, an oven its steam. */
+const covers: Partial<Record<HazardId, readonly HazardId[]>> = {
+  steam: ['hot-sugar', 'hot-liquid', 'hot-dish', 'hot-acid', 'pressure'],
+  'hot-liquid': ['hot-sugar', 'steam', 'hot-oil'],
+  'hot-oil': ['hot-sugar'],
+  glass: ['glass-thermometer'],
+};
+
+const impliedBy = (id: HazardId, named: readonly HazardId[]) =>
+  covers[id]?.some((one) => named.includes(one)) ?? false;
+
 /** Other dangers a step’s words give away. */
 export const hazardsAreNamed: Rule = ({ plan }) =>
   plan.steps.flatMap((step) =>
-    (Object.keys(hazards) as HazardId[])
-      .filter((id) => id !== 'hot-sugar' && hazards[id].signs.test(step.text) && !step.hazards.includes(id))
+    hazardsIn(step.text)
+      .filter((id) => id !== 'hot-sugar' && !step.hazards.includes(id) && !impliedBy(id, step.hazards))
       .map((id) => ({
         id: `hazard-unnamed:${step.id}:${id}`,
         rank: 'check' as const,

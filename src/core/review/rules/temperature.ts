@@ -1,7 +1,7 @@
+import { syrupOfFormula } from '../../batch';
 import { formatNumber, formatTemperature, listed } from '../../format';
 import {
   boilingIn,
-  syrupOfFormula,
   targetOf,
   temperatureStep,
   workingOfTarget,
@@ -9,7 +9,7 @@ import {
   type Step,
   type Thermometer,
 } from '../../practical';
-import { hazards } from '../../safety';
+import { mentionsOven } from '../../safety';
 import { sugarStages, sugarStagesSource } from '../../sugar';
 import { seaLevelBoilingC } from '../../water';
 import { workingOf } from '../../working';
@@ -67,7 +67,7 @@ function uncorrected(step: Step): number | null {
     return step.endpoint.basis === 'as-read' ? step.endpoint.celsius : null;
   if (step.endpoint.kind === 'level') return null;
   const typed = typedTemperature.exec(step.text);
-  if (!typed || hazards['hot-dish'].signs.test(step.text)) return null;
+  if (!typed || mentionsOven(step.text)) return null;
   const value = Number(typed[1]!.replace(',', '.'));
   return typed[2] === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
 }
@@ -134,7 +134,7 @@ export const thermometerSuitsTheFormula: Rule = ({ plan, place }) => {
   );
   const isStage = hottest >= sugarStages[0]!.lowC && hottest < sugarStages.at(-1)!.lowC;
   if (plan.thermometer.in !== 'food' || syrup === null || !temperatureStep(plan) || !isStage) return [];
-  if (plan.steps.some((step) => hazards['hot-dish'].signs.test(step.text))) return [];
+  if (plan.steps.some((step) => mentionsOven(step.text))) return [];
   return [
     {
       id: 'syrup-not-followed',

@@ -1,0 +1,34 @@
+import { forecastScenarios, measureForecasts, type Forecaster } from '../src/core/simulation';
+import { forecastSyrup } from '../src/core/sugar';
+import { timeToTarget } from '../src/core/trace';
+
+const forecaster: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
+  const trace = { seconds, celsius };
+  const around = ambientC === null ? undefined : { celsius: ambientC, sdC: 1 };
+  const forecast = batch
+    ? forecastSyrup(trace, batch, targetC, nowS)
+    : timeToTarget(trace, targetC, nowS, around);
+  return forecast.kind === 'reaching' ? forecast : null;
+};
+
+/** How often the 95 % intervals hold, how wide they are, and how far off the forecast is two minutes ahead. */
+/** Lessons of each scenario; TAWNY_BENCH_LESSONS for a quick look. */
+const lessons = Number(process.env.TAWNY_BENCH_LESSONS ?? 400);
+
+export function coverage() {
+  return forecastScenarios.map((scenario) => {
+    const figures = measureForecasts(scenario, forecaster, lessons);
+    return {
+      figure: `forecast-coverage-${scenario.id}`,
+      value: Number(figures.coveragePercent.toFixed(1)),
+      unit: '%',
+      expected: '90 to 99',
+      forecasts: figures.forecasts,
+      silentPercent: Number(figures.silentPercent.toFixed(1)),
+      widthPercent: Number(figures.widthPercent.toFixed(0)),
+      errorAtTwoMinutesS:
+        figures.errorAtTwoMinutesS === null ? null : Number(figures.errorAtTwoMinutesS.toFixed(1)),
+      ...(scenario.syrup && { expectedError: 'under 15 s' }),
+    };
+  });
+}

@@ -1,0 +1,1 @@
+export { ingredientGrams, syrupOfFormula } from './syrup-of-formula';

@@ -1,0 +1,4 @@
+export { familywiseKinds, simulateFamilywise, type Familywise } from './familywise';
+export { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from './judge-levels';
+export { judgeTrend, stationsForTrend, type TrendJudged } from './judge-trend';
+export { divisionSeen, isScore, spreadOfRounding } from './resolution';

@@ -1,0 +1,159 @@
+import { describe, expect, it } from 'vitest';
+import { acidOfItem, bicarbonateMolarMass, molarMass } from '../leavening';
+import {
+  dietsOf,
+  ingredientItems,
+  itemById,
+  itemCalled,
+  itemsNamedIn,
+  likelyItem,
+  sentenceUses,
+  substitutes,
+  substitutesFor,
+} from '.';
+
+const named = (sentence: string) =>
+  itemsNamedIn(sentence)
+    .map((item) => item.family)
+    .sort();
+
+describe('words for ingredients', () => {
+  it('knows an ingredient by the longest name in it', () => {
+    expect(itemCalled('Caster sugar, fine')?.id).toBe('caster-sugar');
+    expect(itemCalled('Golden syrup')?.id).toBe('golden-syrup');
+    expect(itemCalled('Cornflour')?.id).toBe('cornflour');
+    expect(itemCalled('Buttermilk')?.id).toBe('buttermilk');
+    expect(itemCalled('Baking soda')?.id).toBe('bicarbonate-of-soda');
+    expect(itemCalled('Moon dust')).toBeUndefined();
+  });
+
+  it('finds what a sentence names, and not what it only mentions', () => {
+    expect(named('Rub the butter into plain flour and salt.')).toEqual(['butter', 'flour', 'salt']);
+    expect(named('Crack two eggs into the milk.')).toEqual(['egg', 'milk']);
+    for (const idle of [
+      'Put the sugar thermometer into the hot sugar.',
+      'Rinse under running water; set the egg timer.',
+      'Stand it in the water bath. Drop some into cold water.',
+      'Break the honeycomb with a butter knife.',
+      'Wait until it thickens like a cream-coloured foam.',
+    ]) {
+      expect(named(idle), idle).toEqual([]);
+    }
+  });
+
+  it('takes loose words as use of an ingredient that is there', () => {
+    expect(sentenceUses('Tip in all the soda.', 'Bicarbonate of soda')).toBe(true);
+    expect(sentenceUses('Stir the syrup.', 'Golden syrup')).toBe(true);
+    expect(sentenceUses('Mix all ingredients.', 'Saffron')).toBe(true);
+    expect(sentenceUses('Strew the elderflower on top.', 'Elderflower heads')).toBe(true);
+    expect(sentenceUses('Rinse under running water.', 'Water')).toBe(false);
+    expect(sentenceUses('Weigh the sugar.', 'Salt')).toBe(false);
+  });
+});
+
+describe('the shelf', () => {
+  it('has 350 entries or more, every name once, every density a range, 100 g never more than 100 g', () => {
+    expect(ingredientItems.length).toBeGreaterThanOrEqual(350);
+    const names = ingredientItems.flatMap((item) => item.names.map((name) => name.toLowerCase()));
+    expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+    expect(new Set(ingredientItems.map((item) => item.id)).size).toBe(ingredientItems.length);
+    for (const { id, density, composition, waterPercent, alcoholPercent } of ingredientItems) {
+      if (density) {
+        expect(density.low, id).toBeGreaterThan(0.04);
+        expect(density.low <= density.gPerMl && density.gPerMl <= density.high, id).toBe(true);
+        expect(density.high, id).toBeLessThan(1.6);
+      }
+      if (composition) {
+        const { proteinG, fatG, carbohydrateG, sugarsG, fibreG, saltG } = composition;
+        const all = proteinG + fatG + carbohydrateG + fibreG + saltG + (waterPercent ?? 0) + alcoholPercent;
+        expect(all, id).toBeLessThanOrEqual(108);
+        expect(sugarsG, id).toBeLessThanOrEqual(carbohydrateG);
+      }
+    }
+  });
+
+  it('every name leads back to its own entry', () => {
+    const astray = ingredientItems.flatMap((item) =>
+      item.names
+        .filter((name) => itemCalled(name)?.id !== item.id)
+        .map((name) => `${name} → ${itemCalled(name)?.id}`),
+    );
+    expect(astray).toEqual([]);
+  });
+
+  it('an unknown word says so: never water, never certain', () => {
+    expect(itemCalled('dragon water')).toBeUndefined();
+    expect(likelyItem('dragon water')).toBeUndefined();
+    expect(itemCalled('dragon flour')).toBeUndefined();
+    expect(likelyItem('dragon flour')?.id).toBe('plain-flour');
+    expect(itemCalled('rose water')?.id).toBe('rose-water');
+    expect(itemCalled('')).toBeUndefined();
+  });
+
+  // USDA and UK food tables, rounded (from memory): large egg 50 g, white 33, yolk 17; butter 81 % fat; milk 88 % water.
+  it.each([
+    ['flour, plain', 'plain-flour'],
+    ['sugar, caster', 'caster-sugar'],
+    ['All-Purpose Flour', 'plain-flour'],
+    ['bakers’ sugar', 'caster-sugar'],
+    ["baker's sugar", 'caster-sugar'],
+    ['powdered sugar', 'icing-sugar'],
+    ['heavy cream', 'double-cream'],
+    ['2 large eggs', 'egg'],
+    ['egg whites', 'egg-white'],
+    ['3 yolks', 'egg-yolk'],
+    ['sweetened condensed milk', 'condensed-milk'],
+    ['crunchy peanut butter', 'peanut-butter'],
+    ['kosher salt', 'flake-salt'],
+    ['fine salt', 'salt'],
+    ['cornstarch', 'cornflour'],
+    ['tomatoes', 'tomato'],
+    ['berries', 'strawberry'],
+    ['soymilk', 'soya-milk'],
+    ['freshly squeezed lemon juice', 'lemon-juice'],
+    ['unsalted butter, softened', 'butter'],
+    ['aubergine', 'aubergine'],
+    ['eggplant', 'aubergine'],
+    ['zucchini', 'courgette'],
+    ['cilantro', 'coriander-leaf'],
+  ])('“%s” is %s', (words, id) => {
+    expect(itemCalled(words)?.id).toBe(id);
+  });
+
+  it('syrups bring their own water, makers’ salts a range', () => {
+    const share = (id: string) => itemById(id).syrupShare;
+    expect([share('honey'), share('golden-syrup'), share('glucose-syrup'), share('water')]).toEqual([
+      0.82, 0.82, 0.8, 0,
+    ]);
+    const flake = itemById('flake-salt').density!;
+    expect(flake.high / flake.low).toBeGreaterThanOrEqual(1.8);
+    expect(itemById('salt').density!.low).toBeGreaterThan(flake.gPerMl);
+  });
+
+  it('buttermilk’s substitutes are as acid as buttermilk within a tenth, or say that they are not', () => {
+    // 0.8 % lactic acid, one acid hydrogen of 90.08 g/mol: 7.46 mg of bicarbonate a gram, by hand.
+    const takes = (id: string) => (acidOfItem(itemById(id))?.neutralisingValue ?? 0) / 100;
+    expect(takes('buttermilk')).toBeCloseTo(
+      (0.008 * bicarbonateMolarMass) / molarMass({ C: 3, H: 6, O: 3 }),
+      9,
+    );
+    for (const { from, to, gramsPerGram, also, consequence } of substitutes) {
+      const wanted = takes(from);
+      if (wanted === 0) continue;
+      const got =
+        takes(to) * gramsPerGram + also.reduce((sum, one) => sum + (takes(one.item) * one.per100G) / 100, 0);
+      if (/\bas (sour|acid)\b/.test(consequence) && !consequence.startsWith('about')) {
+        expect(Math.abs(got / wanted - 1), `${from} → ${to}`).toBeLessThan(0.1);
+      } else expect(consequence, `${from} → ${to}`).toMatch(/as sour|alkaline|pectin/);
+    }
+    expect(substitutesFor('Gelatine leaves').map((one) => one.to)).toEqual(['agar']);
+  });
+
+  it('diets follow from what it is', () => {
+    expect(dietsOf(itemById('honey'))).toEqual(['vegetarian', 'no-alcohol', 'no-pork-or-gelatine']);
+    expect(dietsOf(itemById('gelatine'))).toEqual(['no-alcohol']);
+    expect(dietsOf(itemById('lentil'))).toContain('vegan');
+    expect(dietsOf(itemById('worcester-sauce'))).not.toContain('vegetarian');
+    expect(dietsOf(itemById('wine'))).not.toContain('no-alcohol');
+  });
+});

@@ -1,0 +1,53 @@
+import { likelyItem } from './find';
+import { ingredientItems } from './items';
+import type { IngredientItem } from './item';
+
+/** Everyday phrases that name an ingredient without using it. */
+const idle =
+  /\b(sugar thermometers?|hot sugar|egg timers?|egg cups?|water baths?|(running|cold|iced?|boiling|hot|tap|rinsing) water|cold-water|oil thermometers?|butter (knife|knives|dish)|salt cellar|cream-coloured|honeycomb)\b/gi;
+
+const tellingNames = ingredientItems
+  .filter((item) => item.telling)
+  .flatMap((item) => item.names.map((name) => ({ item, name })))
+  .sort((a, b) => b.name.length - a.name.length);
+
+/** The telling items a sentence names outright (not by a loose word), one for each family, longest names first. */
+export function itemsNamedIn(sentence: string): IngredientItem[] {
+  let rest = sentence.toLowerCase().replace(idle, ' ');
+  const found: IngredientItem[] = [];
+  for (const { item, name } of tellingNames) {
+    // A cheap look first: most names are not there.
+    if (!rest.includes(name) || !hasWord(rest, name)) continue;
+    if (!found.some((one) => one.family === item.family)) found.push(item);
+    rest = rest.replace(wordPattern(name), ' ');
+  }
+  return found;
+}
+
+/** Whether a sentence uses an ingredient, by its name, a loose word for it, or any telling word of its name. */
+export function sentenceUses(sentence: string, ingredientName: string): boolean {
+  const text = sentence.toLowerCase().replace(idle, ' ');
+  if (/\b(all|the (other|dry|wet|remaining)|every) (the )?ingredients?\b|\beverything\b/.test(text))
+    return true;
+  const item = likelyItem(ingredientName);
+  const own = ingredientName
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((word) => word.length > 3);
+  if (!item) return own.some((word) => hasWord(text, word));
+  const kin = ingredientItems.filter((one) => one.family === item.family);
+  return kin
+    .flatMap((one) => [...one.names, ...one.loose])
+    .some((word) => text.includes(word) && hasWord(text, word));
+}
+
+function wordPattern(words: string): RegExp {
+  return new RegExp(
+    `(?<![\\p{L}])${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:e?s)?(?![\\p{L}])`,
+    'giu',
+  );
+}
+
+function hasWord(text: string, words: string): boolean {
+  return wordPattern(words).test(text);
+}

@@ -1,0 +1,14 @@
+export {
+  allergens,
+  allergenSentence,
+  allergenSource,
+  allergensOf,
+  allergensOfList,
+  type AllergenLaw,
+} from './allergens';
+export { dietsOf } from './diets';
+export { itemCalled, likelyItem } from './find';
+export { itemsNamedIn, sentenceUses } from './in-sentences';
+export { ingredientsSource, type BulkDensity, type Composition, type IngredientItem } from './item';
+export { ingredientItems, itemById } from './items';
+export { substitutes, substitutesFor, substitutesSource, type Substitute } from './substitutes';

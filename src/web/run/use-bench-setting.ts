@@ -1,0 +1,26 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { Run } from '../../contract/runs';
+import { boilingIn } from '../../core/practical';
+import { benchSetting, type BenchSetting } from '../../core/run';
+
+/** What stays the same for all stations of a run. The syrup of a batch comes with the ingredients table, a little later. */
+export function useBenchSetting(run: Run): BenchSetting {
+  const { data } = useQuery({
+    queryKey: ['code', 'batch'],
+    queryFn: () => import('../../core/batch'),
+    staleTime: Infinity,
+    structuralSharing: false,
+    networkMode: 'always',
+  });
+  return useMemo(
+    () =>
+      benchSetting(
+        run.plan,
+        run.place,
+        new Map(run.allocation.map((one) => [one.station, one.levelId])),
+        data?.syrupOfFormula(run.plan, boilingIn(run.place).boilingC) ?? null,
+      ),
+    [run, data],
+  );
+}
