@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
+import { atRest } from './at-rest';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
@@ -57,7 +58,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       const complaints = complaintsOf(page);
       await page.goto(server.url + path());
       await expect(page.getByText(ready).first()).toBeVisible();
-      await page.waitForTimeout(600);
+      await atRest(page);
       expect(await graveFindings(page)).toEqual([]);
       expect(complaints).toEqual([]);
       await context.close();
@@ -119,7 +120,7 @@ for (const [name, { path, open }] of Object.entries(opened)) {
     const complaints = complaintsOf(page);
     await page.goto(server.url + path());
     await open(page);
-    await page.waitForTimeout(700);
+    await atRest(page);
     expect(await graveFindings(page)).toEqual([]);
     expect(complaints).toEqual([]);
   });
@@ -136,14 +137,19 @@ test('the plan, the keys and the palette work by keyboard alone', async ({ page 
   await expect(page).toHaveURL(/results/);
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('Where to?').fill('pear slices plan');
+  await expect(page.getByRole('option', { selected: true })).toContainText('Pear slices');
   await page.keyboard.press('Enter');
   await expect(field(page, 'Title')).toHaveValue(/Pear slices/);
   const step = page.getByRole('button', { name: 'Move step 3', exact: true });
   await step.focus();
+  const said = page.locator('[id^="DndLiveRegion"]').filter({ hasText: /./ });
+  let before = '';
   for (const key of ['Space', 'ArrowUp', 'Space']) {
     await page.keyboard.press(key);
-    // The step glides to its new place before the next key counts.
-    await page.waitForTimeout(400);
+    // The step glides to its new place, and says so, before the next key counts.
+    await expect(said).not.toHaveText(before);
+    await atRest(page);
+    before = (await said.textContent())!;
   }
   await expect(field(page, 'Step 2').last()).toHaveValue(/Dip for 30 s/);
 });

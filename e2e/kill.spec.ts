@@ -59,7 +59,8 @@ test(`${kills} times SIGKILL while entries stream in: none that was acknowledged
         }
       };
       const writers = [1, 2, 3, 4].map(writer);
-      await new Promise((resolve) => setTimeout(resolve, 60 + round * 25));
+      const enough = acknowledged.size + 40 * (1 + (round % 5));
+      await expect.poll(() => acknowledged.size, { intervals: [5] }).toBeGreaterThan(enough);
       await server.down('SIGKILL');
       alive = false;
       await Promise.all(writers);

@@ -26,9 +26,12 @@ test('a remark stands level with its line, can be set aside with a reason, and c
   await page.goto(`${server.url}/practicals/practical-scones/plan`);
   const remark = page.getByRole('note', { name: 'How is “shelf” kept the same?' });
   await expect(remark).toBeVisible();
-  await page.waitForTimeout(400);
-  const line = await page.locator('[data-anchor="fair-test:held-oven"]').boundingBox();
-  expect(Math.abs((await remark.boundingBox())!.y - line!.y)).toBeLessThan(24);
+  await expect
+    .poll(async () => {
+      const line = await page.locator('[data-anchor="fair-test:held-oven"]').boundingBox();
+      return Math.abs((await remark.boundingBox())!.y - line!.y);
+    })
+    .toBeLessThan(24);
 
   await remark.getByRole('button', { name: 'set aside' }).click();
   await page.getByLabel('Reason for setting it aside').fill('one shelf only');

@@ -39,7 +39,7 @@ describe('kitchen measures', () => {
         fc.constantFrom(...measureUnits),
         fc.constantFrom(...measureUnits),
         fc.constantFrom(...ingredientItems.filter((item) => item.density !== null)),
-        fc.double({ min: 0.01, max: 1000, noNaN: true }),
+        fc.double({ min: 0.01, max: 900, noNaN: true }),
         (from, to, { name }, amount) => {
           const there = kitchenMeasure(amount, from, to, name);
           expect(kitchenMeasure(there.amount, to, from, name).amount / amount).toBeCloseTo(1, 9);
