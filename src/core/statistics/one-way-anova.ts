@@ -28,7 +28,7 @@ export function oneWayAnova(groups: Groups): OneWayAnova {
   const dfBetween = Object.keys(groups).length - 1;
   const dfWithin = n - dfBetween - 1;
   if (dfWithin < 1) throw new RefusedValue('groups', groups, 'more values than groups: at least one repeat');
-  if (!(within > 1e-24 * n * mean * mean) || within === 0) {
+  if (!(within > 1e-29 * n * mean * mean) || within === 0) {
     throw new RefusedValue('groups', groups, 'values that are not all equal within their groups');
   }
   const f = between / dfBetween / (within / dfWithin);

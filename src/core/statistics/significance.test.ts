@@ -20,6 +20,7 @@ import {
   welchTest,
   wilsonInterval,
 } from '.';
+import { studentizedRangeCritical, studentizedRangeUpper } from './distributions';
 
 /** R's built-in data set PlantGrowth (Dobson, 1983). */
 const plantGrowth = {
@@ -61,6 +62,33 @@ describe('one-way analysis of variance', () => {
     expect(f / 1.18046237440255).toBeCloseTo(1, 9);
   });
 
+  // NIST StRD SmLs01 to SmLs09, by their construction (Simon and Lesage, 1989): nine levels around .4, .3, .5, .3, .5 …,
+  // each of one value there and equally many 0.1 below and above. Between 0.08 n, within 0.09 (n − 1), F = n.
+  // A double holds 1 000 000 000 000.4 only to 0.0001, which leaves three digits, whoever reckons.
+  it.each([
+    [1, 13],
+    [1e6, 9],
+    [1e12, 3],
+  ])('NIST StRD SmLs, values about %d: the certified sums and F to %d digits', (offset, digits) => {
+    for (const n of [21, 201, 2001]) {
+      const groups = Object.fromEntries(
+        [4, 3, 5, 3, 5, 3, 5, 3, 5].map((tenths, level) => [
+          level,
+          Array.from({ length: n }, (_, i) => Number(`${offset}.${tenths + (i === 0 ? 0 : (i % 2) * 2 - 1)}`)),
+        ]),
+      );
+      const { squaresBetween, squaresWithin, f, dfWithin } = oneWayAnova(groups);
+      expect(dfWithin).toBe(9 * (n - 1));
+      for (const [ours, certified] of [
+        [squaresBetween, 0.08 * n],
+        [squaresWithin, 0.09 * (n - 1)],
+        [f, n],
+      ] as const) {
+        expect(Math.abs(ours / certified - 1)).toBeLessThan(10 ** -digits);
+      }
+    }
+  });
+
   it('agrees with stdlib on random groups', () => {
     for (let seed = 1; seed <= 12; seed += 1) {
       const groups = randomGroups(seed);
@@ -91,6 +119,21 @@ describe('Tukey’s HSD', () => {
       'trt2-ctrl 0.494 -0.1972 1.1852 0.1980',
       'trt2-trt1 0.865 0.1738 1.5562 0.0120',
     ]);
+  });
+
+  it('the printed table of the studentised range at 5 % (Harter, 1960), to its last digit', () => {
+    for (const [groups, df, printed] of [
+      [2, 5, '3.635'],
+      [3, 10, '3.877'],
+      [3, 12, '3.773'],
+      [4, 20, '3.958'],
+      [5, 30, '4.102'],
+      [6, 60, '4.163'],
+      [8, 24, '4.684'],
+    ] as const) {
+      expect(studentizedRangeCritical(groups, df).toFixed(3)).toBe(printed);
+      expect(studentizedRangeUpper(Number(printed), groups, df)).toBeCloseTo(0.05, 4);
+    }
   });
 
   it('agrees with stdlib’s studentised range', () => {
