@@ -6,8 +6,9 @@ import { bin, ensurePackages, root, run } from './setup.mjs';
 
 const [path = 'src/core', lines = '120', seed = '1'] = process.argv.slice(2);
 
-/** Tables: data that other checks look at, name by name. */
-const tables = /\/(ingredients\/shelf|tables|practical\/example-plan|simulation\/trade-facts)/;
+/** Tables, which other checks look at name by name, and what only tests use. */
+const tables =
+  /\/(ingredients\/shelf|tables|practical\/example-plan|simulation\/trade-facts|testing\/)/;
 
 function filesIn(place) {
   if (statSync(place).isFile()) return [place];

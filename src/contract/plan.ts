@@ -47,14 +47,20 @@ function DistinctLevels(): PropertyDecorator {
 export function repeatedLevel(factor: Factor, levels: unknown): string | null {
   if (!Array.isArray(levels)) return null;
   const seen = new Set<string>();
-  for (const level of levels as (Level | null)[]) {
-    if (typeof level !== 'object' || level === null) continue;
+  for (const level of levels as (Partial<Level> | null)[]) {
+    // What is no level is refused by its own field.
+    if (!isLevel(level)) continue;
     const label = levelLabel(factor, level).trim().toLowerCase();
     if (seen.has(label)) return levelLabel(factor, level);
     seen.add(label);
   }
   return null;
 }
+
+const isLevel = (level: Partial<Level> | null): level is Level =>
+  typeof level === 'object' &&
+  (level?.value === null || typeof level?.value === 'number') &&
+  typeof level.words === 'string';
 
 class FactorDto implements Factor {
   @Text(80) name!: string;

@@ -149,7 +149,7 @@ function serveWeb(app: Express, folder: string) {
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.use((request, response, next) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api')) {
+    if (request.method !== 'GET') {
       next();
       return;
     }

@@ -1,0 +1,405 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan } from '../core/practical';
+import { check } from './check';
+import { checkEntries, isSoundEntry } from './check-entries';
+import { NewClass } from './classes';
+import { EntryBatch } from './entries';
+import { PlanDto, repeatedLevel } from './plan';
+import { NewPractical, PlanEdit } from './practicals';
+import { problemSentence } from './problem';
+import { NewRoom, RoomEdit } from './rooms';
+import { RunFile } from './run-file';
+import { ClockSpeed, NewLayout, NewRun } from './runs';
+
+/*
+ * The limits that stand in docs/formats.md, field by field: what is just inside passes, what is just outside is
+ * refused at its own place and in these words.
+ */
+
+type Limit =
+  | { number: [low: number, high: number, unit?: string]; orNull?: true }
+  | { whole: [low: number, high: number, unit?: string]; orNull?: true }
+  | { text: [least: number, most: number]; orNull?: true }
+  | { id: true; orNull?: true }
+  | { oneOf: (string | number | null)[] }
+  | { flag: true }
+  | { list: [least: number, most: number, one: unknown] };
+
+const long = (length: number) => 'x'.repeat(length);
+
+/** What a limit lets through, what it does not, and what it says. */
+function casesOf(limit: Limit): { sound: unknown[]; refused: unknown[]; words: string } {
+  if ('number' in limit || 'whole' in limit) {
+    const [low, high, unit] = 'number' in limit ? limit.number : limit.whole;
+    const least = 'whole' in limit ? 1 : Math.max(Math.abs(low), Math.abs(high)) * 1e-9;
+    const kind = 'whole' in limit ? 'a whole number' : 'a number';
+    const fraction = 'whole' in limit ? [low + 0.5] : [];
+    return {
+      sound: [low, high],
+      refused: [low - least, high + least, String(low), NaN, Infinity, ...fraction, undefined, true, [low]],
+      words: `${kind} from ${low} to ${high}${unit ? ` ${unit}` : ''}`,
+    };
+  }
+  if ('text' in limit) {
+    const [least, most] = limit.text;
+    return {
+      sound: [least === 0 ? '' : 'x', long(most)],
+      refused: [long(most + 1), 7, undefined, ...(least > 0 ? ['', ' \t'] : [])],
+      words: `text of ${least > 0 ? `${least} to` : 'up to'} ${most} characters${least > 0 ? ', not only blanks' : ''}`,
+    };
+  }
+  if ('id' in limit) {
+    return {
+      sound: ['a', `aZ_9.-${long(74)}`],
+      refused: ['', long(81), 'a b', '../a', 7, undefined],
+      words: 'an id of 1 to 80 letters, digits, dots and dashes',
+    };
+  }
+  if ('oneOf' in limit) {
+    return {
+      sound: limit.oneOf,
+      refused: ['', 'nothing of the kind', 11, undefined],
+      words: `one of ${limit.oneOf.filter((one) => one !== null).join(', ')}`,
+    };
+  }
+  if ('flag' in limit) return { sound: [true, false], refused: ['true', 0, null], words: 'true or false' };
+  const [least, most, one] = limit.list;
+  const listed = (n: number) => Array.from({ length: n }, () => structuredClone(one));
+  return { sound: [listed(least), listed(most)], refused: [listed(most + 1), {}, 'x'], words: '' };
+}
+
+/** The document with the value at a pointer. */
+function withAt(document: object, pointer: string, value: unknown): object {
+  const copy = structuredClone(document);
+  const keys = pointer.slice(1).split('/');
+  const last = keys.pop()!;
+  let place = copy as Record<string, unknown>;
+  for (const key of keys) place = place[key] as Record<string, unknown>;
+  place[last] = value;
+  return copy;
+}
+
+function holdsLimits<T extends object>(type: new () => T, sound: object, limits: Record<string, Limit>) {
+  it.each(Object.entries(limits))('%s', (pointer, limit) => {
+    const { sound: inside, refused, words } = casesOf(limit);
+    const orNull = 'orNull' in limit;
+    for (const value of orNull ? [...inside, null] : inside) {
+      expect(check(type, withAt(sound, pointer, value)), JSON.stringify(value)).toHaveProperty('value');
+    }
+    const nothing = orNull || ('oneOf' in limit && limit.oneOf.includes(null)) ? [] : [null];
+    for (const value of [...refused, ...nothing]) {
+      const result = check(type, withAt(sound, pointer, value));
+      expect(result, String(value)).toHaveProperty('errors');
+      const [problem] = 'errors' in result ? result.errors : [];
+      expect(problem).toMatchObject({ pointer, field: pointer.split('/').at(-1) });
+      if (words !== '') expect(problem!.allowed).toBe(words);
+    }
+  });
+}
+
+const plan = {
+  ...structuredClone(examplePlan),
+  factor: {
+    ...examplePlan.factor,
+    levels: examplePlan.factor.levels.map((level, i) => ({ ...level, words: `hot ${i}` })),
+  },
+  dismissed: [{ remark: 'r', reason: 's' }],
+  studentQuestions: ['Why?'],
+};
+
+describe('limits of a plan', () => {
+  holdsLimits(PlanDto, plan, {
+    '/title': { text: [1, 120] },
+    '/question': { text: [0, 400] },
+    '/prediction': { text: [0, 400] },
+    '/reason': { text: [0, 400] },
+    '/factor/name': { text: [0, 80] },
+    '/factor/kind': { oneOf: ['target', 'number', 'words'] },
+    '/factor/unit': { text: [0, 20] },
+    '/factor/levels/1/id': { id: true },
+    '/factor/levels/1/value': { number: [-1e6, 1e6], orNull: true },
+    '/factor/levels/1/words': { text: [0, 60] },
+    '/factor/levels/1/control': { flag: true },
+    '/responses/0/id': { id: true },
+    '/responses/0/name': { text: [1, 80] },
+    '/responses/0/unit': { text: [0, 20] },
+    '/responses/0/instrument': { text: [0, 120] },
+    '/responses/0/smallestDivision': { number: [1e-6, 1e6], orNull: true },
+    '/responses': { list: [0, 12, plan.responses[0]] },
+    '/held/0/what': { text: [1, 120] },
+    '/held/0/how': { text: [0, 200] },
+    '/held': { list: [0, 20, plan.held[0]] },
+    '/noted/0/what': { text: [1, 120] },
+    '/noted': { list: [0, 20, plan.noted[0]] },
+    '/formula/0/name': { text: [1, 80] },
+    '/formula/0/amount': { number: [0, 100_000], orNull: true },
+    '/formula/0/job': { text: [0, 120] },
+    '/formula': { list: [0, 40, plan.formula[0]] },
+    '/steps/0/text': { text: [1, 600] },
+    '/steps/0/hands': { oneOf: ['hands-on', 'waiting'] },
+    '/steps/0/when': { oneOf: ['before', 'lesson', 'after'] },
+    '/steps/0/minutes': { number: [0, 10_080, 'min'], orNull: true },
+    '/steps/0/lookAt': { number: [0, 10_080, 'min'], orNull: true },
+    '/steps/0/event': { text: [0, 60] },
+    '/steps': { list: [0, 40, plan.steps[0]] },
+    '/thermometer/in': { oneOf: ['syrup', 'food', 'none'] },
+    '/thermometer/smallestDivisionC': { number: [0.01, 10, '°C'] },
+    '/roomId': { id: true, orNull: true },
+    '/stations': { whole: [1, 40] },
+    '/order': { oneOf: ['shuffled', 'as-listed'] },
+    '/periodMinutes': { whole: [5, 480, 'min'] },
+    '/briefingMinutes': { whole: [0, 240, 'min'] },
+    '/clearUpMinutes': { whole: [0, 240, 'min'] },
+    '/studentQuestions': { list: [0, 20, long(400)] },
+    '/dismissed/0/remark': { text: [1, 200] },
+    '/dismissed/0/reason': { text: [1, 300] },
+    '/dismissed': { list: [0, 100, plan.dismissed[0]] },
+  });
+
+  it('an end of a step: each of its four shapes, and nothing between', () => {
+    const ends = (endpoint: unknown) =>
+      'value' in check(PlanDto, withAt(plan, '/steps/0/endpoint', endpoint));
+    const at = (celsius: unknown, basis: unknown = 'as-read') => ({ kind: 'temperature', celsius, basis });
+    for (const sound of [
+      { kind: 'time' },
+      { kind: 'level' },
+      { kind: 'appearance', look: '' },
+      { kind: 'appearance', look: long(200) },
+      at(-90),
+      at(400),
+      at(63, 'sea-level'),
+    ]) {
+      expect(ends(sound), JSON.stringify(sound)).toBe(true);
+    }
+    for (const wrong of [
+      null,
+      'time',
+      undefined,
+      {},
+      { kind: 'bell' },
+      { kind: 'time', minutes: 5 },
+      { kind: 'level', celsius: 120 },
+      { kind: 'appearance' },
+      { kind: 'appearance', look: 7 },
+      { kind: 'appearance', look: long(201) },
+      { kind: 'appearance', look: 'golden', more: 1 },
+      at(-90.1),
+      at(400.1),
+      at('120'),
+      at(120, 'at home'),
+      { kind: 'temperature', celsius: 120 },
+      { ...at(120), more: 1 },
+    ]) {
+      expect(ends(wrong), JSON.stringify(wrong)).toBe(false);
+    }
+  });
+
+  it('levels: up to twelve, none twice however it is written', () => {
+    const level = (id: number, words: string) => ({ id: `l${id}`, value: null, words, control: false });
+    const factor = (levels: unknown) => ({ name: 'flour', kind: 'words', unit: '', levels });
+    const many = (n: number) => Array.from({ length: n }, (_, i) => level(i, `kind ${i}`));
+    const result = (levels: unknown) => check(PlanDto, { ...plan, factor: factor(levels) });
+    expect(result(many(12))).toHaveProperty('value');
+    expect(result(many(13))).toHaveProperty('errors');
+    const twice = result([level(1, 'Rye '), level(2, 'rye')]);
+    expect('errors' in twice && twice.errors.map(problemSentence)[0]).toMatch(
+      /allowed: each level once; “rye” is there twice$/,
+    );
+    for (const odd of [null, 'rye', 7]) expect(repeatedLevel(factor([]) as never, [odd, odd])).toBeNull();
+    expect(repeatedLevel(factor([]) as never, 'rye')).toBeNull();
+  });
+});
+
+const room = {
+  name: 'Room',
+  kind: 'food-room',
+  altitudeM: 50,
+  measuredBoilingC: 99,
+  stations: 8,
+  balanceG: 1,
+};
+const newClass = { id: 'c', name: '9B', students: 24, unit: 'C' };
+
+describe('limits of rooms, classes, practicals and runs', () => {
+  holdsLimits(
+    RoomEdit,
+    { ...room, version: 1 },
+    {
+      '/name': { text: [1, 60] },
+      '/kind': { oneOf: ['food-room', 'laboratory'] },
+      '/altitudeM': { number: [-430, 6000, 'm'], orNull: true },
+      '/measuredBoilingC': { number: [80, 102, '°C'], orNull: true },
+      '/stations': { whole: [1, 40] },
+      '/balanceG': { number: [0.001, 50, 'g'] },
+      '/version': { whole: [1, 1e9] },
+    },
+  );
+  holdsLimits(NewRoom, { ...room, id: 'r' }, { '/id': { id: true } });
+  holdsLimits(NewClass, newClass, {
+    '/id': { id: true },
+    '/name': { text: [1, 40] },
+    '/students': { whole: [1, 60] },
+    '/unit': { oneOf: ['C', 'F'] },
+  });
+  holdsLimits(NewPractical, { id: 'p', plan }, { '/id': { id: true }, '/plan/title': { text: [1, 120] } });
+  holdsLimits(PlanEdit, { basedOn: 3, plan }, { '/basedOn': { whole: [1, 1e9] } });
+  const run = {
+    ...{ id: 'r', practicalId: 'p', revision: 1, roomId: 'm', classId: 'c', startsAt: 1e12, stations: 8 },
+    ...{ probes: 'none', seed: 7 },
+  };
+  holdsLimits(NewRun, run, {
+    '/practicalId': { id: true },
+    '/revision': { whole: [1, 1e9] },
+    // The years 2000 to 2100.
+    '/startsAt': { whole: [Date.UTC(2000, 0, 1), Date.UTC(2100, 0, 1)] },
+    '/stations': { whole: [1, 40] },
+    '/probes': { oneOf: ['none', 'simulated'] },
+  });
+  holdsLimits(NewLayout, { seed: 0 }, { '/seed': { whole: [0, 2 ** 32 - 1] } });
+  holdsLimits(ClockSpeed, { speed: 1 }, { '/speed': { oneOf: [1, 10, 60] } });
+
+  it('a run may leave its seed out', () => {
+    expect(check(NewRun, { ...run, seed: undefined })).toHaveProperty('value');
+    expect(check(NewRun, { ...run, seed: -1 })).toHaveProperty('errors');
+  });
+});
+
+const entry = (body: object) => ({ id: 'e', station: 4, at: Date.UTC(2026, 10, 24), offset: 60, body });
+const reading = { kind: 'reading', celsius: 118.5, probe: 1, unit: 'C', source: 'typed' };
+const at = { '/entries/0/id': { id: true } } as const;
+const body = (limits: Record<string, Limit>) =>
+  Object.fromEntries(Object.entries(limits).map(([name, limit]) => [`/entries/0/body/${name}`, limit]));
+
+/** Kinds of entries with the limits of their fields. */
+const kinds: [object, Record<string, Limit>][] = [
+  [
+    reading,
+    {
+      ...at,
+      '/entries/0/station': { whole: [1, 99], orNull: true },
+      '/entries/0/at': { whole: [Date.UTC(2000, 0, 1), Date.UTC(2100, 0, 1), 'ms since 1970'] },
+      '/entries/0/offset': { whole: [-900, 900, 'min'] },
+      ...body({
+        celsius: { number: [-90, 400, '°C'] },
+        probe: { whole: [1, 9] },
+        unit: { oneOf: ['C', 'F'] },
+        source: { oneOf: ['typed', 'probe'] },
+      }),
+    },
+  ],
+  [
+    { kind: 'observation', text: 'golden', when: 'during', sense: 'colour' },
+    body({
+      text: { text: [1, 500] },
+      when: { oneOf: ['before', 'during', 'after'] },
+      sense: { oneOf: ['appearance', 'colour', 'texture', 'smell', 'sound', null] },
+    }),
+  ],
+  [
+    { kind: 'event', text: 'soda in', stepId: 's' },
+    body({ text: { text: [1, 200] }, stepId: { id: true, orNull: true } }),
+  ],
+  [
+    { kind: 'measurement', responseId: 'm', name: 'mass', value: 86.2, unit: 'g' },
+    body({
+      responseId: { id: true, orNull: true },
+      name: { text: [1, 80] },
+      value: { number: [-1e9, 1e9] },
+      unit: { text: [0, 20] },
+    }),
+  ],
+  [{ kind: 'deviation', text: 'dropped an egg' }, body({ text: { text: [1, 500] } })],
+  [
+    { kind: 'timer', label: 'egg', minutes: 20, lookAt: 15 },
+    body({
+      label: { text: [0, 600] },
+      minutes: { number: [0.01, 600, 'min'] },
+      lookAt: { number: [0.01, 600, 'min'], orNull: true },
+    }),
+  ],
+  [{ kind: 'correction', corrects: 'e1', to: reading }, body({ corrects: { id: true } })],
+];
+
+describe('limits of entries', () => {
+  for (const [one, limits] of kinds) holdsLimits(EntryBatch, { entries: [entry(one)] }, limits);
+
+  it('the quick look over an entry agrees at every limit', () => {
+    for (const [one, limits] of kinds) {
+      const batch = { entries: [entry(one)] };
+      expect(isSoundEntry(batch.entries[0])).toBe(true);
+      for (const [pointer, limit] of Object.entries(limits)) {
+        const { sound, refused } = casesOf(limit);
+        for (const value of [...sound, ...refused, null]) {
+          const changed = withAt(batch, pointer, value) as { entries: unknown[] };
+          expect(isSoundEntry(changed.entries[0]), `${pointer} ${String(value)}`).toBe(
+            'value' in check(EntryBatch, changed),
+          );
+        }
+      }
+    }
+    for (const wrong of [null, undefined, 7, 'e', [], { ...entry(reading), more: 1 }, entry([] as never)]) {
+      expect(isSoundEntry(wrong)).toBe(false);
+    }
+    for (const wrongBody of [null, 7, 'reading', { ...reading, kind: 7 }, { ...reading, kind: 'toString' }]) {
+      expect(isSoundEntry(entry(wrongBody as never))).toBe(false);
+    }
+  });
+
+  it('a batch: one entry to a thousand, nothing besides, and sound ones as they came', () => {
+    const batch = (n: number) => ({ entries: Array.from({ length: n }, () => entry(reading)) });
+    const thousand = batch(1000);
+    const passed = checkEntries(thousand);
+    expect('value' in passed && passed.value).toBe(thousand);
+    for (const [wrong, sentence] of [
+      [batch(0), 'a list of 1 to 1000'],
+      [batch(1001), 'a list of 1 to 1000'],
+      [{ ...batch(1), more: 1 }, 'nothing: this field is not known'],
+      [{ entries: { length: 1 } }, 'a list of 1 to 1000'],
+      [{}, 'a list of 1 to 1000'],
+      [null, 'a JSON object'],
+      [undefined, 'a JSON object'],
+      [7, 'a JSON object'],
+      ['entries', 'a JSON object'],
+      [[batch(1)], 'a JSON object'],
+    ] as const) {
+      const result = checkEntries(wrong);
+      expect('errors' in result && result.errors[0]!.allowed).toBe(sentence);
+    }
+  });
+});
+
+describe('what cannot be read at all', () => {
+  it.each([null, undefined, 7, 'plan', [plan]])('%s is no JSON object, and is quoted', (wrong) => {
+    expect(check(PlanDto, wrong)).toEqual({
+      errors: [{ pointer: '', field: 'body', value: wrong ?? null, allowed: 'a JSON object' }],
+    });
+  });
+
+  it('null in a list of parts is refused, naming the place or the document', () => {
+    for (const [type, document] of [
+      [PlanDto, { ...plan, steps: [null] }],
+      [EntryBatch, { entries: [null] }],
+      [RunFile, { entries: [null], format: long(200) }],
+    ] as const) {
+      const result = check<object>(type, document);
+      const [problem] = 'errors' in result ? result.errors : [];
+      expect(problem!.allowed).toMatch(/object|one of/);
+      expect(JSON.stringify(problem!.value).length).toBeLessThan(160);
+    }
+  });
+
+  it('a long value is quoted to 117 characters and an ellipsis, a short one whole', () => {
+    const quoted = (title: string) => {
+      const result = check(PlanDto, { ...plan, title });
+      return 'errors' in result ? result.errors[0]!.value : undefined;
+    };
+    expect(quoted(long(121))).toBe(`"${long(116)}…`);
+    const short = check(PlanDto, { ...plan, stations: long(118) });
+    expect('errors' in short && short.errors[0]!.value).toBe(long(118));
+  });
+
+  it('a field’s name with a slash is written as JSON pointers write it (RFC 6901)', () => {
+    const result = check(PlanDto, { ...plan, 'a/b~c': 1 });
+    expect('errors' in result && result.errors[0]!.pointer).toBe('/a~1b~0c');
+  });
+});
