@@ -31,13 +31,20 @@ export interface Surroundings {
 const [fewest, most, oldestS] = [8, 60, 5400];
 /** Readings come close enough together that so long a stretch of them does, s. */
 const leastWindowS = 150;
+/** Slower than this, °C/s, nothing moves. */
+const leastSlope = 1e-6;
 const horizonS = 4 * 3600;
 /** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
 const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
 /** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
-const [timeSpread, beyondSpread] = [0.04, 0.06];
-/** A curve that bends upwards by so much is a core that has only begun to warm: nothing tells how fast it will get. */
-const beginning = -0.35;
+const [timeSpread, beyondSpread] = [0.025, 0.05];
+/**
+ * A curve that bends upwards by so much is a core that has only begun to warm: nothing tells how fast it will get, unless
+ * the target is within this share of what was seen.
+ */
+const [beginning, nearBy] = [-0.35, 0.5];
+/** An older reading counts for less: e-fold in this share of the stretch that was seen. */
+const fading = 0.35;
 /** The same with three nodes (Gauss and Hermite), where the shape matters less. */
 const fewNodes: readonly [z: number, weight: number][] = [
   [-Math.sqrt(3), 1 / 6],
@@ -46,9 +53,9 @@ const fewNodes: readonly [z: number, weight: number][] = [
 ];
 /** How much more a curve may yet bend before it is there, against a straight run, and the shares of these. */
 const slowings: readonly [bend: number, share: number][] = [
-  [0, 0.6],
-  [0.3, 0.25],
-  [0.7, 0.15],
+  [0, 0.84],
+  [0.3, 0.14],
+  [0.7, 0.02],
 ];
 const unbent: readonly [bend: number, share: number][] = [[0, 1]];
 /** z of the nodes of a normal distribution, and their weights. */
@@ -90,16 +97,18 @@ export function timeToTarget(
   );
   const gap = targetC - levelC;
   const slack = Math.max(noiseC / 2, divisionOfReadings(recent.celsius) / 4, 0.05);
-  const heading = Math.sign(slope);
+  const heading = Math.abs(slope) < leastSlope ? 0 : Math.sign(slope);
   if (Math.abs(gap) <= slack || (heading !== 0 && passed(trace, targetC, heading, slack))) {
     return { kind: 'reached', byC: -gap };
   }
-  if (gap * slope <= 0 || Math.abs(slope) < 1e-6) return { kind: 'not-approaching' };
+  if (gap * heading <= 0) return { kind: 'not-approaching' };
   // A slope that may as well be none says nothing of when.
   if (Math.abs(slope) < slopeSd) return { kind: 'not-yet' };
   const span = nowS - recent.seconds[0]!;
   const speedingUp = candidates.reduce((sum, one) => sum + one.weight * one.bend * span, 0) / whole;
-  if (surroundings === undefined && speedingUp < beginning) return { kind: 'not-yet' };
+  if (surroundings === undefined && speedingUp < beginning && gap / slope > nearBy * span) {
+    return { kind: 'not-yet' };
+  }
   // The forecast itself goes on as the readings do; the interval allows for a curve that slows down yet.
   const median = shareBelow(
     likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),
@@ -157,11 +166,12 @@ function fitsOf(
       const t = seconds[i]! - nowS;
       const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
       const y = celsius[i]!;
-      s11 += 1;
-      s12 += x;
-      s22 += x * x;
-      y1 += y;
-      y2 += x * y;
+      const w = Math.exp(t / (fading * span));
+      s11 += w;
+      s12 += w * x;
+      s22 += w * x * x;
+      y1 += w * y;
+      y2 += w * x * y;
     }
     const det = s11 * s22 - s12 * s12;
     if (!(det > 1e-9)) return null;
@@ -171,7 +181,7 @@ function fitsOf(
     for (let i = 0; i < n; i += 1) {
       const t = seconds[i]! - nowS;
       const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
-      rss += (celsius[i]! - level - slope * x) ** 2;
+      rss += Math.exp(t / (fading * span)) * (celsius[i]! - level - slope * x) ** 2;
     }
     return { c, k, level, slope, det, s11, s12, s22, rss };
   });
@@ -256,12 +266,13 @@ function shareBelow(arrivals: [seconds: number, weight: number][], share: number
   return Infinity;
 }
 
-/** Whether the last few readings lie beyond the target in the direction the trace is heading. */
+/** Whether the trace came from this side of the target and its last few readings lie beyond it, as it is heading. */
 function passed(trace: Trace, targetC: number, heading: number, slack: number): boolean {
   const n = trace.celsius.length;
+  const aheadBy = (i: number) => (trace.celsius[i]! - targetC) * heading;
   let beyond = 0;
-  for (let i = Math.max(0, n - 3); i < n; i += 1) {
-    if ((trace.celsius[i]! - targetC) * heading >= -slack) beyond += 1;
-  }
-  return beyond >= Math.min(2, n);
+  for (let i = Math.max(0, n - 3); i < n; i += 1) if (aheadBy(i) >= -slack) beyond += 1;
+  if (beyond < Math.min(2, n)) return false;
+  for (let i = 0; i < n; i += 1) if (aheadBy(i) < -slack) return true;
+  return false;
 }

@@ -74,6 +74,21 @@ describe('time to target', () => {
         59,
       ).kind,
     ).toBe('not-approaching');
+    // A pan that cools has not reached what lies above it; one that came down to its target has.
+    expect(
+      timeToTarget(
+        traceOf(60, (s) => 83 - 0.05 * s),
+        84,
+        59,
+      ).kind,
+    ).toBe('not-approaching');
+    expect(
+      timeToTarget(
+        traceOf(60, (s) => 87 - 0.1 * s),
+        84,
+        59,
+      ).kind,
+    ).toBe('reached');
     expect(
       timeToTarget(
         traceOf(2, (s) => 80 + s),
