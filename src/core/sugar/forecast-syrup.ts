@@ -8,6 +8,8 @@ import { column, lessonSpreads, type SyrupSpreads } from './syrup-unknowns';
 const windowS = 1200;
 const mostReadings = 60;
 const horizonS = 4 * 3600;
+/** A moment that is off by more than itself, and by more than this, s, is empty words. */
+const emptyWordsS = 45;
 /** z for a two-sided 95 % interval. */
 const z95 = 1.96;
 
@@ -34,7 +36,9 @@ export function forecastSyrup(
   const recent = windowOf(trace, nowS - windowS, nowS, mostReadings);
   const n = recent.seconds.length;
   if (n < 3) return { kind: 'too-few-readings' };
-  const recentC = recent.celsius.slice(-3).sort((a, b) => a - b)[1]!;
+  // The latest three themselves, not of those that are left for the line.
+  const latest = windowOf(trace, nowS - windowS, nowS).celsius.slice(-3);
+  const recentC = latest.sort((a, b) => a - b)[1]!;
   if (recentC >= targetC - 0.05) return { kind: 'reached', byC: recentC - targetC };
   const scales = heatScalesOf(batch);
   const fitted = fitHeat(recent, scales, nowS, trace.seconds[0]!, spreads);
@@ -57,7 +61,7 @@ export function forecastSyrup(
     relative > 0.15
       ? [central * Math.exp(-z95 * relative), central * Math.exp(z95 * relative)]
       : [central - z95 * spreadS, central + z95 * spreadS];
-  if (relative > 1) return { kind: 'not-yet' };
+  if (relative > 1 && spreadS > emptyWordsS) return { kind: 'not-yet' };
   return { kind: 'reaching', seconds: central, low: Math.max(0, low), high: high < horizonS ? high : null };
 }
 

@@ -49,7 +49,7 @@ export const lessonSpreads: SyrupSpreads = {
   rate: 0.02,
   momentS: 1,
   fadingS: 500,
-  narrowed: 0.4,
+  narrowed: 0.45,
 };
 
 /** Columns of the fit: power, heat now, what is not known beforehand, and, where a hob cycles, its swing. */

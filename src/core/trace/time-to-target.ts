@@ -57,6 +57,8 @@ const slowings: readonly [bend: number, share: number][] = [
   [0.3, 0.14],
   [0.7, 0.02],
 ];
+/** A run is long from so many spreads of a reading, and straight where it leaves its line by no more than this share. */
+const [longRun, straightness] = [50, 0.025];
 const unbent: readonly [bend: number, share: number][] = [[0, 1]];
 /** z of the nodes of a normal distribution, and their weights. */
 const nodes: readonly [z: number, weight: number][] = [
@@ -82,10 +84,11 @@ export function timeToTarget(
   nowS: number,
   surroundings?: Surroundings,
 ): Forecast {
-  const recent = recentOf(trace, nowS);
-  const n = recent.seconds.length;
-  if (n < 3) return { kind: 'too-few-readings' };
-  const noiseC = readingSpreadC(recent, 0.05);
+  const latest = recentOf(trace, nowS);
+  if (latest.seconds.length < 3) return { kind: 'too-few-readings' };
+  const noiseC = readingSpreadC(latest, 0.05);
+  const run = straightRun(trace, nowS, noiseC);
+  const recent = run ?? latest;
   const candidates = fitsOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
   const whole = candidates.reduce((sum, one) => sum + one.weight, 0);
@@ -114,9 +117,8 @@ export function timeToTarget(
     likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),
     0.5,
   );
-  const arrivals = likely.flatMap((one) =>
-    arrivalsOf(one, targetC, span, surroundings === undefined ? slowings : unbent),
-  );
+  const bending = surroundings === undefined && run === null;
+  const arrivals = likely.flatMap((one) => arrivalsOf(one, targetC, span, bending ? slowings : unbent));
   if (median === Infinity) return { kind: 'not-approaching' };
   const [low, high] = [shareBelow(arrivals, 0.025), shareBelow(arrivals, 0.975)];
   if (median > horizonS) return { kind: 'not-approaching' };
@@ -140,6 +142,25 @@ function recentOf(trace: Trace, nowS: number): { seconds: number[]; celsius: num
   return windowOf(trace, all.seconds[from]!, nowS, most);
 }
 
+/** A long run that lies on one line, or null: a pan of water does, a core never. It will not slow down for long. */
+function straightRun(trace: Trace, nowS: number, noiseC: number): Trace | null {
+  const { seconds, celsius } = windowOf(trace, nowS - oldestS, nowS, most);
+  const n = seconds.length;
+  const range = Math.max(...celsius) - Math.min(...celsius);
+  if (n < fewest || range < longRun * noiseC) return null;
+  const [meanS, meanC] = [seconds, celsius].map((values) => values.reduce((sum, one) => sum + one, 0) / n);
+  let [ss, sc] = [0, 0];
+  seconds.forEach((at, i) => {
+    ss += (at - meanS!) ** 2;
+    sc += (at - meanS!) * (celsius[i]! - meanC!);
+  });
+  const left = seconds.reduce(
+    (sum, at, i) => sum + (celsius[i]! - meanC! - (sc / ss) * (at - meanS!)) ** 2,
+    0,
+  );
+  return Math.sqrt(left / n) < straightness * range ? { seconds, celsius } : null;
+}
+
 /** A bend that was tried, with its level and slope now and how likely the readings make it. */
 interface Candidate {
   bend: number;
@@ -152,7 +173,7 @@ interface Candidate {
 }
 
 function fitsOf(
-  { seconds, celsius }: { seconds: number[]; celsius: number[] },
+  { seconds, celsius }: Trace,
   nowS: number,
   noiseC: number,
   surroundings: Surroundings | undefined,
