@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
-import type { Trace } from '../trace';
 import { forecastSyrup, heatSyrup, type SyrupBatch } from '.';
 import { fitHeat, heatScalesOf } from './heat-fit';
 import { lessonSpreads } from './syrup-unknowns';
@@ -166,7 +165,7 @@ describe('forecast of a boiling syrup', () => {
 
   it('finds the length of a hob’s cycle, and none where there is none', () => {
     const cycling = (second: number) => (second % 90 < 60 ? 1.5 * 320 : 0);
-    const fitOf = (trace: Trace) =>
+    const fitOf = (trace: { seconds: number[]; celsius: number[] }) =>
       fitHeat(trace, heatScalesOf(batch), trace.seconds.at(-1)!, trace.seconds[0]!, lessonSpreads)!;
     const swung = fitOf(boiled({ seconds: 800 }, cycling, { everyS: 12, noiseC: 0.1 }));
     expect(Math.abs(swung.cycleS! - 90)).toBeLessThanOrEqual(6);
