@@ -181,5 +181,8 @@ describe('browning models', () => {
     expect(enzymicBrowning({ ...plain, saltPercent: 2 }, 40)).toBeLessThan(0.5);
     expect(enzymicRate({ ...plain, temperatureC: 4 })).toBeLessThan(enzymicRate(plain) / 2);
     expect(enzymicRate({ ...plain, temperatureC: 90 })).toBeLessThan(enzymicRate(plain) / 100);
+    // Salt hinders by a factor e for every 1.5 % (teaching value).
+    expect(enzymicRate(plain) / enzymicRate({ ...plain, saltPercent: 1.5 })).toBeCloseTo(Math.E, 9);
+    expect(enzymicRate(plain) / enzymicRate({ ...plain, saltPercent: 4.5 })).toBeCloseTo(Math.E ** 3, 9);
   });
 });

@@ -562,6 +562,63 @@ describe('the registry', () => {
     for (const [key, value, digits] of check) expect(answer.result[key]).toBeCloseTo(value, digits);
   });
 
+  it('every answer can be read: no empty line, no number that is none, no source without words', () => {
+    for (const { id, example } of calculators) {
+      for (const inputs of [example, contract[id]!.inputs]) {
+        const { result, working, sources, warnings } = runCalculator(id, inputs);
+        for (const line of working) {
+          expect(line.text?.trim(), id).toBeTruthy();
+          expect(line.text, id).not.toMatch(/undefined|NaN|\[object|null/);
+          if (line.value !== undefined) expect(Number.isFinite(line.value), `${id}: ${line.text}`).toBe(true);
+        }
+        for (const { kind, text } of sources) {
+          expect(
+            ['standard', 'handbook', 'common-practice', 'from-memory', 'guidance', 'paper'],
+            id,
+          ).toContain(kind);
+          expect(text.length, id).toBeGreaterThan(10);
+        }
+        for (const warning of warnings) expect(warning, id).toMatch(/^\p{Lu}.*[.!?]$/u);
+        expect(JSON.stringify(result), id).not.toMatch(/undefined|NaN|Stryker/);
+        for (const [key, value] of Object.entries(result)) expect(value, `${id}.${key}`).not.toBeUndefined();
+      }
+    }
+  });
+
+  it('what stands in the working is what was asked and what came out', () => {
+    const valuesOf = (id: string, inputs: object) =>
+      runCalculator(id, inputs).working.map(({ text, value, unit }) => [text, value, unit].join('|'));
+    expect(valuesOf('allergen-check', { ingredients: 'butter, dragonwort, water' })).toEqual([
+      'butter: milk||',
+      'dragonwort: “dragonwort” not known||',
+      'water: —||',
+    ]);
+    expect(
+      runCalculator('bakers-percentages', {
+        lines: [
+          { name: 'Strong flour', massG: 250 },
+          { name: 'Salt', massG: 5 },
+        ],
+      }).result.percentages,
+    ).toMatchObject([
+      { name: 'Strong flour', percent: 100 },
+      { name: 'Salt', percent: 2 },
+    ]);
+  });
+
+  it('takes lists of 1 to 100 000, and no longer ones', () => {
+    const most = Array.from({ length: 100_000 }, (_, i) => i % 7);
+    expect(refusal('describe', { values: most })).toBeNull();
+    expect(refusal('describe', { values: [...most, 1] })?.allowed).toMatch(
+      /^a list of \d+ to 100000 numbers$/,
+    );
+    const line = { name: 'Flour', massG: 1 };
+    const lines = (n: number) => ({ lines: Array.from({ length: n }, () => line) });
+    expect(refusal('bakers-percentages', lines(1))).toBeNull();
+    expect(refusal('bakers-percentages', lines(0))?.field).toBe('lines');
+    expect(refusal('bakers-percentages', lines(100_001))?.field).toBe('lines');
+  });
+
   const refusal = (id: string, inputs: unknown) => {
     try {
       runCalculator(id, inputs);

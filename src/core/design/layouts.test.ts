@@ -17,6 +17,7 @@ describe('layouts', () => {
     const rows = fullFactorial([{ name: 'soda', levels: ['0', '2', '4'] }, two('heat')]);
     expect(new Set(rows.map((row) => row.join())).size).toBe(6);
     expect(() => fullFactorial([{ name: 'soda', levels: ['2'] }])).toThrow(/factors\[0\]\.levels/);
+    expect(() => fullFactorial([])).toThrow(/factors is \[\]; allowed: at least one factor/);
   });
 
   it('a half fraction of three factors is 4 runs with every pair of levels once (2³⁻¹, Box, Hunter and Hunter)', () => {
@@ -51,15 +52,39 @@ describe('layouts', () => {
       tin: ['20 cm', '20 cm', '20 cm', '20 cm', '20 cm', '20 cm'],
     });
     expect(found).toEqual([{ first: 'level', second: 'oven', strength: 1 }]);
+    // By hand: 3, 1 / 1, 3 of 8 has χ² = 4 × 1² / 2 = 2, so V = √(2 / 8) = ½; three ovens to two levels, 2, 2, 0 / 0, 0, 4: V = 1.
+    const partly = { level: [...'aaaabbbb'], oven: [...'lllrrrrl'] };
+    expect(findConfounding(partly)).toEqual([{ first: 'level', second: 'oven', strength: 0.5 }]);
+    expect(findConfounding(partly, 0.51)).toEqual([]);
+    const three = { level: [...'aaaabbbb'], oven: [...'xxyyzzzz'] };
+    expect(findConfounding(three)[0]!.strength).toBeCloseTo(1, 12);
   });
 });
 
 describe('power', () => {
   it('17 a group find a difference of one standard deviation in 80 of 100 (Cohen 1988, table 2.4.1)', () => {
     expect(replicatesFor(1, 1, 2)).toBe(17);
+    // The same table: 0.5 needs 64, 0.8 needs 26, 1.2 needs 12.
+    expect([0.5, 0.8, 1.2].map((d) => replicatesFor(d, 1, 2))).toEqual([64, 26, 12]);
     expect(detectableDifference(1, 17, 2)).toBeCloseTo(1, 1);
     expect(detectableDifference(1, 3, 4)).toBeGreaterThan(detectableDifference(1, 6, 4));
     expect(replicatesFor(0.05, 1, 2)).toBeNull();
+  });
+
+  it('stations and smallest difference are two sides of one answer, for a pair and for all pairs', () => {
+    for (const question of ['one-pair', 'all-pairs'] as const) {
+      for (const levels of [2, 3, 5, 8]) {
+        for (const difference of [0.9, 1.4, 2.2]) {
+          const n = replicatesFor(difference, 1, levels, 0.8, question)!;
+          expect(detectableDifference(1, n, levels, 0.8, question)).toBeLessThanOrEqual(difference + 1e-9);
+          if (n > 2) {
+            expect(detectableDifference(1, n - 1, levels, 0.8, question)).toBeGreaterThan(difference);
+          }
+        }
+      }
+    }
+    expect(detectableDifference(3, 5, 4)).toBeCloseTo(3 * detectableDifference(1, 5, 4), 6);
+    expect(detectableDifference(0, 5, 4)).toBe(0);
   });
 
   it('holds in simulated classes', () => {

@@ -92,6 +92,17 @@ describe('oven settings', () => {
     expect(ovenSetting(190, 'C').gasMark).toBe(5);
     expect(ovenSetting(350, 'F').gasMark).toBe(4);
     expect(ovenSetting(160, 'fanC').gasMark).toBe(4);
+    // Within 12 °C of a mark it is that mark; beyond, an oven has none.
+    expect([98, 97.9, 252, 252.1].map((celsius) => ovenSetting(celsius, 'C').gasMark)).toEqual([
+      0.25,
+      null,
+      9,
+      null,
+    ]);
+    expect(() => ovenSetting(301, 'C')).toThrow(/value is 301; allowed: a number from 50 to 300 °C/);
+    expect(() => ovenSetting(121, 'F')).toThrow(/from 122 to 572 °F/);
+    expect(() => ovenSetting(281, 'fanC')).toThrow(/from 30 to 280 °C/);
+    expect(() => ovenSetting(4.5, 'gas')).toThrow(/a gas mark: 0.25, 0.5, 1, 2/);
   });
 
   it('gas marks from 1 up are 250 + 25 × mark °F, and their °C are within 8 °C of that', () => {

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { linearRegression } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { medianOf, monotoneCurve, quantileOfSorted, WeightedEquations, whereRisingReaches } from '.';
+import {
+  incompleteGammaUpper,
+  medianOf,
+  monotoneCurve,
+  quantileOfSorted,
+  WeightedEquations,
+  whereRisingReaches,
+} from '.';
 
 const risingPoints = fc
   .array(
@@ -85,5 +92,20 @@ describe('small tools', () => {
     expect(medianOf([9, 1, 4])).toBe(4);
     expect(medianOf([9, 1, 4, 5])).toBe(4.5);
     expect(quantileOfSorted([10, 20, 30, 40], 0.1)).toBeCloseTo(13, 12);
+  });
+});
+
+describe('the incomplete gamma function', () => {
+  it('Q(1, x) = e^−x; chi-square tables: 3.841, 18.307 and 124.342 leave 5 % on 1, 10 and 100 degrees of freedom', () => {
+    for (const x of [0.01, 0.5, 1.9, 2.1, 30])
+      expect(incompleteGammaUpper(1, x)).toBeCloseTo(Math.exp(-x), 12);
+    for (const [df, printed] of [
+      [1, 3.841],
+      [10, 18.307],
+      [100, 124.342],
+    ] as const) {
+      expect(incompleteGammaUpper(df / 2, printed / 2)).toBeCloseTo(0.05, 4);
+    }
+    expect([0, -1].map((x) => incompleteGammaUpper(2, x))).toEqual([1, 1]);
   });
 });

@@ -168,6 +168,144 @@ describe('the margin', () => {
     expect(kinds(typed, { ...kitchen, measuredBoilingC: 99.9 })).not.toContain('endpoint-not-local');
   });
 
+  const remarkOf = (plan: Plan, kind: string, where: Place | null = kitchen) =>
+    open(plan, where).find((one) => kindOf(one) === kind)!;
+  const linesOf = (remark: Remark) =>
+    remark.working.lines.map(({ text, value, unit }) =>
+      [text, value, unit].filter((one) => one !== undefined),
+    );
+
+  it('stations: twice the levels where the room has them, else fewer levels, the ends and the control kept', () => {
+    const plan: Plan = { ...examplePlan, stations: 7 };
+    const at = (stations: number) => remarkOf(plan, 'replicates-too-few', { ...kitchen, stations });
+    expect(remarkOf(plan, 'replicates-too-few', null).remedy!.label).toBe('use 8 stations');
+    expect(at(8).remedy!.label).toBe('use 8 stations');
+    expect(at(8).remedy!.apply(plan).stations).toBe(8);
+    expect(at(7).remedy!.label).toBe('keep 3 levels');
+    expect(
+      at(7)
+        .remedy!.apply(plan)
+        .factor.levels.map((level) => level.id),
+    ).toEqual(['level-140', 'level-150', 'level-155']);
+    expect(linesOf(at(7))).toEqual([
+      ['stations a level = stations / levels', 1.75],
+      ['wanted, at least', 2],
+    ]);
+    expect(
+      remarkOf({ ...plan, stations: 3 }, 'replicates-too-few', { ...kitchen, stations: 3 }).remedy,
+    ).toBeUndefined();
+    expect(kinds({ ...examplePlan, stations: 8 })).not.toContain('replicates-too-few');
+  });
+
+  it('time: every step in the working, the minutes over, and the last wait moved where that helps', () => {
+    const over = remarkOf({ ...examplePlan, periodMinutes: 50 }, 'period-over');
+    const lines = linesOf(over);
+    expect(lines[0]).toEqual(['briefing', examplePlan.briefingMinutes, 'min']);
+    expect(lines[1]).toEqual(['step 1', 5, 'min']);
+    expect(lines[2]).toEqual(['step 2', 20, 'min']);
+    const total = lines.at(-1)![1] as number;
+    expect(lines.at(-1)![0]).toBe('together, of 50 min from bell to bell');
+    expect(over.what).toBe(`${total - 50} min over the bell`);
+    const fits = (periodMinutes: number) =>
+      open({ ...examplePlan, periodMinutes }).find((one) => one.at.section === 'time');
+    expect(fits(total)?.what).toBe('Fits with nothing to spare');
+    expect(fits(total + 5)?.what).toBe('Fits with 5 min to spare');
+    expect(fits(total + 6)).toBeUndefined();
+    // A step whose minutes nobody said makes “fits” a guess: nothing is promised.
+    expect(
+      kinds(withStep({ ...examplePlan, periodMinutes: total }, 'boil', { minutes: null })),
+    ).not.toContain('period-tight');
+    const lateWait: Plan = {
+      ...examplePlan,
+      periodMinutes: total + 2,
+      steps: [
+        ...examplePlan.steps,
+        {
+          ...examplePlan.steps[1]!,
+          id: 'set',
+          minutes: 12,
+          text: 'Leave it to set.',
+          endpoint: { kind: 'time' },
+        },
+      ],
+    };
+    const moved = remarkOf(lateWait, 'period-over').remedy!.apply(lateWait);
+    expect(moved.steps.map((step) => step.when)).toEqual([
+      ...examplePlan.steps.map((step) => step.when),
+      'after',
+    ]);
+  });
+
+  it('an early look is put at three quarters of its own step, where it comes at the end or after', () => {
+    const late = withStep(examplePlan, 'boil', { lookAt: 20 });
+    const remark = remarkOf(late, 'look-too-late');
+    expect(remark.what).toBe('Look at 20 min in a step of 20 min');
+    expect(linesOf(remark)).toEqual([
+      ['look at', 20, 'min'],
+      ['step ends at', 20, 'min'],
+      ['three quarters of the step', 15, 'min'],
+    ]);
+    expect(remark.remedy!.apply(late).steps.map((step) => step.lookAt)).toEqual(
+      examplePlan.steps.map((step) => (step.id === 'boil' ? 15 : step.lookAt)),
+    );
+    expect(
+      remarkOf(withStep(examplePlan, 'boil', { lookAt: 1, minutes: 1 }), 'look-too-late').remedy,
+    ).toBeUndefined();
+    expect(kinds(withStep(examplePlan, 'boil', { lookAt: 19 }))).not.toContain('look-too-late');
+  });
+
+  it('levels that no step ends at: the step that ends by temperature is the one to change, and only it', () => {
+    const typed = faults['levels-unused']!;
+    const remark = remarkOf(typed, 'levels-unused');
+    expect(remark.at).toEqual({ section: 'method', item: 'boil' });
+    expect(linesOf(remark)).toEqual([['steps that end at the level'], ['found', 0]]);
+    const mended = remark.remedy!.apply(typed);
+    expect(mended.steps.map((step) => step.endpoint.kind)).toEqual(
+      examplePlan.steps.map((step) => step.endpoint.kind),
+    );
+    const none = withStep(examplePlan, 'boil', { endpoint: { kind: 'time' } });
+    expect(remarkOf(none, 'levels-unused')).toMatchObject({ at: { section: 'method' } });
+    expect(remarkOf(none, 'levels-unused').remedy).toBeUndefined();
+  });
+
+  it('thermometers are held against levels of temperature only, and one that is there', () => {
+    const coarse: Plan = { ...examplePlan, thermometer: { in: 'syrup', smallestDivisionC: 2 } };
+    const remark = remarkOf(coarse, 'thermometer-too-coarse');
+    expect(remark.what).toBe('A 2 °C thermometer for levels 5 °C apart');
+    expect(remark.remedy!.label).toBe('use one that reads to 1 °C');
+    expect(linesOf(remark).map((line) => line[1])).toEqual([5, 2, 1]);
+    const withFactor = (factor: Partial<Plan['factor']>, dip: 'syrup' | 'none' = 'syrup') =>
+      kinds({
+        ...coarse,
+        thermometer: { ...coarse.thermometer, in: dip },
+        factor: { ...coarse.factor, ...factor },
+      });
+    expect(withFactor({ kind: 'number', unit: 'g' })).not.toContain('thermometer-too-coarse');
+    expect(withFactor({}, 'none')).not.toContain('thermometer-too-coarse');
+    expect(withFactor({ levels: coarse.factor.levels.slice(0, 1) })).not.toContain('thermometer-too-coarse');
+  });
+
+  it('tasting is moved to the first food room, wherever that stands in the list', () => {
+    const tasting = withStep(examplePlan, 'test', { text: 'Taste a piece.' });
+    const reviewed = (list: typeof rooms) =>
+      reviewPlan({ plan: tasting, place: laboratory, rooms: list }).open.find(
+        (one) => one.id === 'tasting-in-laboratory',
+      )!;
+    expect(reviewed([...rooms].reverse()).remedy).toMatchObject({ label: 'move it to Kitchen 1' });
+    expect(reviewed([rooms[1]!]).remedy).toBeUndefined();
+  });
+
+  it('a temperature that is corrected for the place is so in its own step alone', () => {
+    const typed = withStep(examplePlan, 'boil', {
+      text: 'Heat to 150 °C without stirring.',
+      endpoint: { kind: 'time' },
+    });
+    const mended = remarkOf(typed, 'endpoint-not-local').remedy!.apply(typed);
+    mended.steps.forEach((step, i) => {
+      if (step.id !== 'boil') expect(step).toEqual(typed.steps[i]);
+    });
+  });
+
   it('keeps a dismissed remark apart, with its reason', () => {
     const plan: Plan = {
       ...examplePlan,

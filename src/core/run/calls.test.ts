@@ -66,6 +66,8 @@ describe('thermometers', () => {
     const differ = bench([...climb, [1, 60, reading(114.2, 2)]]);
     const call = differ.calls(118).find((one) => one.id === 'disagree:1')!;
     expect(call.why).toContain('112.0 °C and 114.2 °C');
+    expect(call.working.lines[0]).toMatchObject({ text: 'difference', unit: '°C' });
+    expect(call.working.lines[0]!.value).toBeCloseTo(2.2, 6);
     expect(differ.calls(118, 'F').find((one) => one.id === 'disagree:1')!.why).toContain(
       '233.6 °F and 237.6 °F',
     );

@@ -56,13 +56,27 @@ describe('serving', () => {
     }
   });
 
-  it('gives different three-digit codes that invite no choice, the same for a seed', () => {
+  it('gives different three-digit codes, the same for a seed', () => {
     const codes = threeDigitCodes(200, 5);
     expect(new Set(codes).size).toBe(200);
-    expect(
-      codes.every((code) => /^[1-9]\d\d$/.test(code) && !['123', '777', '987', '500'].includes(code)),
-    ).toBe(true);
     expect(threeDigitCodes(200, 5)).toEqual(codes);
+    expect(threeDigitCodes(200, 6)).not.toEqual(codes);
+  });
+
+  it('every code but hundreds, triples and runs comes up in time: 900 − 9 − 9 − 7 − 8 = 867', () => {
+    const seen = new Set(Array.from({ length: 60 }, (_, seed) => threeDigitCodes(300, seed)).flat());
+    expect(seen.size).toBe(867);
+    for (const inviting of ['100', '900', '111', '999', '123', '789', '210', '987']) {
+      expect(seen).not.toContain(inviting);
+    }
+    for (const plain of ['101', '112', '124', '890', '990', '809']) expect(seen).toContain(plain);
+  });
+
+  it('begins again where there are more assessors than rows, and refuses what is no panel', () => {
+    expect(servingOrders(4, 10, 1)).toHaveLength(10);
+    expect(() => servingOrders(1, 10, 1)).toThrow(/samples is 1; allowed: a whole number from 2 to 12/);
+    expect(() => servingOrders(4, 0, 1)).toThrow(/assessors is 0/);
+    expect(() => threeDigitCodes(301, 1)).toThrow(/count is 301; allowed: a whole number from 1 to 300/);
   });
 });
 

@@ -10,6 +10,7 @@ import { seededRandom } from '../random';
 import {
   dunnettCritical,
   dunnettTest,
+  dunnettUpper,
   friedmanTest,
   grubbsTest,
   kruskalWallis,
@@ -74,7 +75,9 @@ describe('one-way analysis of variance', () => {
       const groups = Object.fromEntries(
         [4, 3, 5, 3, 5, 3, 5, 3, 5].map((tenths, level) => [
           level,
-          Array.from({ length: n }, (_, i) => Number(`${offset}.${tenths + (i === 0 ? 0 : (i % 2) * 2 - 1)}`)),
+          Array.from({ length: n }, (_, i) =>
+            Number(`${offset}.${tenths + (i === 0 ? 0 : (i % 2) * 2 - 1)}`),
+          ),
         ]),
       );
       const { squaresBetween, squaresWithin, f, dfWithin } = oneWayAnova(groups);
@@ -102,6 +105,19 @@ describe('one-way analysis of variance', () => {
   });
 
   it('refuses what has no answer, naming the group', () => {
+    // One repeat in all is the least that has an answer. By hand: (1 + 2) / 2 = 1.5 against 4.
+    expect(oneWayAnova({ a: [1, 2], b: [4] })).toMatchObject({ dfWithin: 1, squaresWithin: 0.5 });
+    for (const cells of [
+      [
+        [
+          [1, 2],
+          [3, 4],
+        ],
+      ],
+      [[[1, 2]], [[3, 4]]],
+    ]) {
+      expect(() => twoWayAnova(cells)).toThrow(/cells is .* at least two rows and two columns/);
+    }
     expect(() => oneWayAnova({ a: [1, 2] })).toThrow(/groups is .* at least two groups/);
     expect(() => oneWayAnova({ a: [1], b: [2] })).toThrow(/more values than groups/);
     expect(() => oneWayAnova({ a: [3, 3], b: [4, 4] })).toThrow(/not all equal within their groups/);
@@ -146,6 +162,20 @@ describe('Tukey’s HSD', () => {
         expect(p).toBeCloseTo(theirs, 5);
       }
     }
+  });
+});
+
+describe('Dunnett’s test of one group', () => {
+  it('is Student’s t: 12.706, 2.228, 2.042 on 1, 10, 30 degrees of freedom', () => {
+    for (const [df, printed] of [
+      [5, 2.5706],
+      [10, 2.2281],
+      [30, 2.0423],
+    ] as const) {
+      expect(dunnettCritical([Math.SQRT1_2], df)).toBeCloseTo(printed, 4);
+      expect(dunnettUpper(printed, [0.6], df)).toBeCloseTo(0.05, 5);
+    }
+    expect(dunnettUpper(0, [0.6], 5)).toBe(1);
   });
 });
 

@@ -27,6 +27,18 @@ describe('overshoot', () => {
     });
     expect(overshoot(trace, 150)!.beyondS).toBeCloseTo(13, -1);
     expect(
+      overshoot(
+        traceOf(9, () => 150),
+        150,
+      ),
+    ).toBeNull();
+    expect(
+      overshoot(
+        traceOf(9, () => 150.5),
+        150,
+      ),
+    ).toEqual({ byC: 0.5, atS: 0, beyondS: 8 });
+    expect(
       overshoot({ ...trace, celsius: trace.celsius.map((c, i) => (i === 20 ? 190 : Math.min(c, 149))) }, 150),
     ).toBeNull();
   });
@@ -58,5 +70,11 @@ describe('wild readings', () => {
     expect(findOutliers(trace)).toEqual([]);
     const wild = trace.celsius.map((c, i) => (i === 33 ? c + 12 : i === 90 ? c - 30 : c));
     expect(findOutliers({ ...trace, celsius: wild })).toEqual([33, 90]);
+    // Fewer than four neighbours tell nothing; from five readings on the middle one can stand out.
+    expect(findOutliers(traceOf(4, (s) => (s === 1 ? 90 : 20)))).toEqual([]);
+    expect(findOutliers(traceOf(5, (s) => (s === 2 ? 90 : 20)))).toEqual([2]);
+    // A degree on readings that do not scatter is not yet wild.
+    expect(findOutliers(traceOf(20, (s) => (s === 9 ? 21 : 20)))).toEqual([]);
+    expect(findOutliers(traceOf(20, (s) => (s === 9 ? 21.01 : 20)))).toEqual([9]);
   });
 });

@@ -7,10 +7,12 @@ import {
   findJumps,
   findPlateaus,
   presentPlateau,
+  readingSpreadC,
   robustSlope,
   timeToTarget,
   twoPointCorrection,
 } from '.';
+import { divisionOfReadings } from './reading-spread';
 
 function traceOf(length: number, celsiusAt: (second: number) => number) {
   const seconds = Array.from({ length }, (_, i) => i);
@@ -96,6 +98,44 @@ describe('time to target', () => {
         1,
       ).kind,
     ).toBe('too-few-readings');
+  });
+});
+
+describe('robust slope', () => {
+  it('needs three readings, at two moments at least; its level is where the line stands at the last', () => {
+    expect(robustSlope({ seconds: [0, 1], celsius: [20, 21] })).toBeNull();
+    expect(robustSlope({ seconds: [5, 5, 5], celsius: [20, 21, 22] })).toBeNull();
+    expect(robustSlope({ seconds: [0, 10, 20], celsius: [20, 21, 22] })).toMatchObject({
+      slope: 0.1,
+      levelC: 22,
+      spreadC: 0,
+    });
+    // Theil’s line through four, one of them wild: the slopes are 1, 1, 1, 16, 31, 46 / 3; their median is 8.17.
+    const { slope } = robustSlope({ seconds: [0, 1, 2, 3], celsius: [0, 1, 2, 49] })!;
+    expect(slope).toBeCloseTo((1 + 46.9 / 3) / 2, 0);
+  });
+});
+
+describe('spread of readings', () => {
+  it('is the scatter about a climb, however far apart the readings lie, and no less than their division', () => {
+    const random = seededRandom(21);
+    for (const sd of [0.3, 0.8]) {
+      const spreads = Array.from({ length: 30 }, () => {
+        const seconds: number[] = [];
+        for (let at = 0; seconds.length < 60; at += 5 + 40 * random.uniform()) seconds.push(at);
+        const celsius = seconds.map((at) => 20 + 0.2 * at + sd * random.normal());
+        return readingSpreadC({ seconds, celsius });
+      });
+      const mean = spreads.reduce((sum, one) => sum + one, 0) / spreads.length;
+      expect(mean / sd).toBeGreaterThan(0.88);
+      expect(mean / sd).toBeLessThan(1.12);
+    }
+    expect(readingSpreadC(traceOf(40, (s) => 20 + s))).toBeCloseTo(1 / Math.sqrt(12), 9);
+    // Read to the nearest 5 °F.
+    const lines = traceOf(40, (s) => (Math.round((100 + s) / 5) * 5 - 32) / 1.8);
+    expect(divisionOfReadings(lines.celsius)).toBeCloseTo(25 / 9, 9);
+    expect(divisionOfReadings([20.13, 20.27])).toBe(0);
+    expect(divisionOfReadings([20.5, 21])).toBe(0.5);
   });
 });
 

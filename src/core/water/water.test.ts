@@ -7,6 +7,7 @@ import {
   latentHeat,
   localBoiling,
   pressureAtAltitude,
+  reduce,
   saturationPressureMPa,
   saturationTemperatureK,
 } from '.';
@@ -104,5 +105,20 @@ describe('latent heat of evaporation', () => {
       2 * minutes,
       9,
     );
+  });
+});
+
+describe('boiling down', () => {
+  it('by hand: 1000 g at 10 % is 100 g of solids, so 400 g at 25 %, told from either end', () => {
+    const wanted = { finishG: 400, finishSolidsPercent: 25, waterLostG: 600 };
+    expect(reduce(1000, 10, { finishG: 400 })).toEqual(wanted);
+    expect(reduce(1000, 10, { finishSolidsPercent: 25 })).toEqual(wanted);
+    expect(() => reduce(1000, 10, { finishG: 99 })).toThrow(
+      /finishG is 99; allowed: a number from 100 to 1000 g/,
+    );
+    expect(() => reduce(1000, 10, { finishSolidsPercent: 9 })).toThrow(
+      /finishSolidsPercent is 9; allowed: .* 10 to 100/,
+    );
+    expect(() => reduce(1000, 0, { finishSolidsPercent: 9 })).toThrow(/solidsPercent is 0; allowed: above 0/);
   });
 });
