@@ -76,6 +76,179 @@ describe('the keeper of a plan', () => {
     expect(drafts.read()).toBeNull();
   });
 
+  it('one line within two seconds is one step of undo; another line, or a pause, begins the next', () => {
+    let now = 0;
+    const server = fakeServer();
+    const keeper = new PlanKeeper(server.revisions[0]!, {
+      send: server.send,
+      drafts: memory(),
+      now: () => now,
+    });
+    const steps = () => {
+      let count = 0;
+      while (keeper.state().canUndo) {
+        keeper.undo();
+        count += 1;
+      }
+      return count;
+    };
+    const edit = (at: number, line: string, text: string) => {
+      now = at;
+      keeper.edit(line, asking(text));
+    };
+    edit(0, 'question', 'a');
+    edit(2000, 'question', 'b');
+    expect(steps()).toBe(1);
+    edit(10_000, 'question', 'c');
+    edit(12_001, 'question', 'd');
+    expect(steps()).toBe(2);
+    edit(20_000, 'question', 'e');
+    edit(20_001, 'title', 'f');
+    edit(20_002, 'title', 'g');
+    expect(steps()).toBe(2);
+    expect(keeper.state().plan).toEqual(examplePlan);
+    keeper.undo();
+    expect(keeper.state().plan).toEqual(examplePlan);
+    // What was taken back begins a new step.
+    edit(30_000, 'question', 'h');
+    keeper.undo();
+    edit(30_001, 'question', 'i');
+    expect(steps()).toBe(1);
+    for (let i = 0; i < 205; i += 1) edit(40_000 + 3000 * i, 'question', `n${i}`);
+    expect(steps()).toBe(200);
+  });
+
+  it('a change that changes nothing is none; those who listen hear of every other, until they stop', async () => {
+    const server = fakeServer();
+    const drafts = memory();
+    const keeper = new PlanKeeper(server.revisions[0]!, { send: server.send, drafts });
+    const heard: string[] = [];
+    const stop = keeper.subscribe(() => void heard.push(keeper.state().keeping.kind));
+    keeper.edit('question', (plan) => plan);
+    keeper.undo();
+    await keeper.flush();
+    await settle();
+    expect([heard, drafts.read(), server.revisions.length]).toEqual([[], null, 1]);
+    keeper.edit('question', asking('x'));
+    expect(drafts.read()).toMatchObject({ basedOn: 1, plan: { question: 'x' } });
+    await vi.advanceTimersByTimeAsync(499);
+    expect(server.revisions).toHaveLength(1);
+    await vi.advanceTimersByTimeAsync(2);
+    expect(server.revisions).toHaveLength(2);
+    expect(heard).toEqual(['keeping', 'keeping', 'kept']);
+    expect(keeper.state()).toMatchObject({ revision: 2, savedAt: 1 });
+    stop();
+    keeper.edit('question', asking('y'));
+    expect(heard).toHaveLength(3);
+    keeper.dispose();
+    await settle();
+    expect(server.revisions).toHaveLength(2);
+  });
+
+  it('what is typed while a change is on its way is kept next, on top of it', async () => {
+    const server = fakeServer();
+    const drafts = memory();
+    let answer: (() => void) | null = null;
+    const slow = (basedOn: number, plan: Plan) =>
+      new Promise<Revision>((resolve, reject) => {
+        answer = () => void server.send(basedOn, plan).then(resolve, reject);
+      });
+    const keeper = new PlanKeeper(server.revisions[0]!, { send: slow, drafts });
+    keeper.edit('question', asking('first'));
+    await vi.advanceTimersByTimeAsync(600);
+    keeper.edit('question', asking('second'));
+    await keeper.flush();
+    answer!();
+    await vi.advanceTimersByTimeAsync(0);
+    expect(keeper.state()).toMatchObject({ revision: 2, keeping: { kind: 'keeping' } });
+    expect(drafts.read()).toMatchObject({ basedOn: 2, plan: { question: 'second' } });
+    await vi.advanceTimersByTimeAsync(600);
+    answer!();
+    await settle();
+    expect(server.revisions.map((one) => one.plan.question).slice(1)).toEqual(['first', 'second']);
+    expect([keeper.state().keeping.kind, drafts.read()]).toEqual(['kept', null]);
+  });
+
+  it('tries again after 2, 4, 8 s and so on while the server is away, and says why; a refusal is not tried again', async () => {
+    const server = fakeServer();
+    let tries = 0;
+    const send = (basedOn: number, plan: Plan) => {
+      tries += 1;
+      return server.send(basedOn, plan);
+    };
+    const keeper = new PlanKeeper(server.revisions[0]!, { send, drafts: memory() });
+    server.away = true;
+    keeper.edit('question', asking('x'));
+    const at: number[] = [];
+    for (let tenth = 0; tenth < 1300; tenth += 1) {
+      const before = tries;
+      await vi.advanceTimersByTimeAsync(100);
+      if (tries > before) at.push(tenth + 1);
+    }
+    expect(at.map((tenth, i) => (i === 0 ? tenth : tenth - at[i - 1]!))).toEqual([
+      5, 20, 40, 80, 160, 300, 300, 300,
+    ]);
+    expect(keeper.state().keeping).toEqual({
+      kind: 'waiting',
+      why: 'The server cannot be reached just now.',
+    });
+    server.away = false;
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(keeper.state().keeping.kind).toBe('kept');
+    server.away = true;
+    keeper.edit('question', asking('y'));
+    await vi.advanceTimersByTimeAsync(600);
+    const again = tries;
+    await vi.advanceTimersByTimeAsync(2100);
+    expect(tries).toBe(again + 1);
+    keeper.dispose();
+
+    let refusals = 0;
+    const refusing = new PlanKeeper(server.revisions[0]!, {
+      send: () => {
+        refusals += 1;
+        return Promise.reject(
+          new ProblemError({ type: '', title: '', status: 422, detail: 'title is missing' }),
+        );
+      },
+      drafts: memory(),
+    });
+    refusing.edit('title', asking('z'));
+    await vi.advanceTimersByTimeAsync(120_000);
+    expect([refusals, refusing.state().keeping]).toEqual([1, { kind: 'refused', why: 'title is missing' }]);
+    expect(refusing.state().plan.question).toBe('z');
+  });
+
+  it('while another window’s change waits for a choice, typing goes on and is not sent', async () => {
+    const server = fakeServer();
+    const drafts = memory();
+    const keeper = new PlanKeeper(server.revisions[0]!, { send: server.send, drafts });
+    await server.send(1, { ...examplePlan, question: 'theirs' });
+    keeper.edit('question', asking('mine'));
+    await settle();
+    keeper.edit('question', asking('mine, longer'));
+    await settle();
+    expect(keeper.state()).toMatchObject({ keeping: { kind: 'stale', theirs: { number: 2 } }, revision: 1 });
+    expect(drafts.read()).toMatchObject({ plan: { question: 'mine, longer' } });
+    expect(server.revisions).toHaveLength(2);
+    await keeper.takeTheirs();
+    await settle();
+    expect(server.revisions.map((one) => one.plan.question).slice(1)).toEqual([
+      'theirs',
+      'mine, longer',
+      'theirs',
+    ]);
+    expect(keeper.state().canUndo).toBe(true);
+    keeper.undo();
+    expect(keeper.state().plan.question).toBe('mine, longer');
+    const calm = new PlanKeeper(server.revisions[0]!, { send: server.send, drafts: memory() });
+    calm.keepMine();
+    await calm.takeTheirs();
+    expect([calm.state().keeping.kind, server.revisions.length]).toEqual(['kept', 4]);
+    calm.dispose();
+    keeper.dispose();
+  });
+
   it('loses neither version when two windows edit: either can go on, both are in the history', async () => {
     for (const choice of ['keepMine', 'takeTheirs'] as const) {
       const server = fakeServer();

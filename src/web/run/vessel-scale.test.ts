@@ -41,6 +41,46 @@ describe('the glass', () => {
     expect(scale.marks.every((mark) => mark > 0 && mark < 1)).toBe(true);
   });
 
+  it('syrup: 3 % at 20 °C, 17 % two degrees below the boil, 97 % eight above the highest target, marks at the stages', () => {
+    const setting = benchSetting(examplePlan, place, new Map());
+    const { fill, shade, marks } = vesselScale(setting);
+    const { boilingC } = setting;
+    // The hottest level is 155 °C at sea level; 100 − boiling lower here.
+    const hottest = 155 - (100 - boilingC);
+    expect([20, boilingC - 2, hottest + 8].map((celsius) => Number(fill(celsius).toFixed(3)))).toEqual([
+      0.03, 0.17, 0.97,
+    ]);
+    expect([20, boilingC, hottest].map((celsius) => Number(shade(celsius).toFixed(2)))).toEqual([
+      0.18, 0.3, 0.92,
+    ]);
+    expect(marks[0]).toBeCloseTo(fill(106 - (100 - boilingC)), 1);
+    expect(marks.length).toBeGreaterThanOrEqual(6);
+    expect(Math.max(...marks)).toBeLessThan(0.97);
+    // Without a step that ends by temperature there is room for 20 °C above the boil.
+    const open = vesselScale({ ...setting, plan: { ...examplePlan, steps: [] } });
+    expect(open.fill(boilingC + 28)).toBeCloseTo(0.97, 9);
+  });
+
+  it('food: from 0, or ten below the lowest target, to ten above the highest; a mark every twenty degrees', () => {
+    const kitchen = (celsius: number): Plan => ({
+      ...examplePlan,
+      thermometer: { in: 'food', smallestDivisionC: 1 },
+      factor: { ...examplePlan.factor, levels: [] },
+      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius, basis: 'as-read' } }],
+    });
+    const warm = scaleOf(kitchen(74));
+    // 80 °C at least is shown: 0 to 90.
+    expect([0, 45, 90].map((celsius) => Number(warm.fill(celsius).toFixed(3)))).toEqual([0.03, 0.5, 0.97]);
+    expect(warm.marks.map((mark) => Number(mark.toFixed(3)))).toEqual(
+      [0, 20, 40, 60, 80].map((celsius) => Number(warm.fill(celsius).toFixed(3))),
+    );
+    expect([0, 90].map((celsius) => Number(warm.shade(celsius).toFixed(3)))).toEqual([0.221, 0.879]);
+    const oil = scaleOf(kitchen(180));
+    expect([oil.fill(190), oil.marks.length]).toEqual([0.97, 10]);
+    const frozen = scaleOf(kitchen(-18));
+    expect([frozen.fill(-28), frozen.fill(90)]).toEqual([0.03, 0.97]);
+  });
+
   it('suits food that never boils, and plans without a temperature', () => {
     const soup: Plan = {
       ...examplePlan,
