@@ -200,6 +200,17 @@ describe('the description of the API', () => {
       .flatMap((layer) => [layer, ...(layer.handle.stack ?? [])])
       .flatMap((layer) => (layer.route ? [layer.route.path.replaceAll(/:(\w+)/g, '{$1}')] : []))
       .filter((path) => path !== '/api/openapi.json');
+    expect(body).toMatchObject({ openapi: '3.1.0', info: { title: 'Tawny Beaker', version: 'test' } });
+    expect(paths['/api/rooms/{id}']).toMatchObject({
+      put: {
+        parameters: [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }],
+        requestBody: {
+          content: { 'application/json': { schema: { $ref: '#/components/schemas/RoomEdit' } } },
+        },
+        responses: { 200: {}, default: { content: { 'application/problem+json': {} } } },
+      },
+    });
+    expect(paths['/api/rooms']).toMatchObject({ get: { parameters: [] }, post: { responses: { 201: {} } } });
     expect(Object.keys(paths).sort()).toEqual([...new Set(served)].sort());
     expect(Object.keys(components.schemas)).toEqual(
       expect.arrayContaining(['EntryBatch', 'PlanDto', 'RunFile']),

@@ -71,7 +71,8 @@ describe('two of everything', () => {
       expect(missing).toMatchObject({ status: 404, body: { detail: 'There is no practical nobody.' } });
     }
     // The same id again changes nothing.
-    await server.send('POST', '/api/practicals', { id: 'scones', plan: examplePlan });
+    const again = await server.send('POST', '/api/practicals', { id: 'scones', plan: examplePlan });
+    expect(again.status).toBe(201);
     expect(((await server.get('/api/practicals/scones')).body as Practical).number).toBe(2);
   });
 
@@ -199,6 +200,93 @@ describe('two of everything', () => {
   });
 });
 
+describe('the log against its run', () => {
+  it('takes entries up to twelve hours from the run, to the millisecond, and none before it has begun', async () => {
+    const { startedAt } = await runNow(honeycombRun);
+    const half = 12 * 3_600_000;
+    const post = async (at: number) =>
+      (
+        await server.send('POST', `/api/runs/${honeycombRun}/log`, {
+          entries: [entryAt(at, 2, readingOf(50))],
+        })
+      ).status;
+    expect(await post(startedAt! - half)).toBe(201);
+    expect(await post(startedAt! - half - 1)).toBe(422);
+    expect(await post(noon + half)).toBe(201);
+    expect(await post(noon + half + 1)).toBe(422);
+    await server.send('POST', '/api/runs', planned('tomorrow'));
+    const early = await server.send('POST', '/api/runs/tomorrow/log', {
+      entries: [entryAt(noon, 1, readingOf(5))],
+    });
+    expect(early).toMatchObject({ status: 409, body: { title: 'Not started' } });
+  });
+
+  it('what was struck out may come back as something else; what stands only as what it is', async () => {
+    const first = entryAt(noon, 3, readingOf(61));
+    const struck = entryAt(noon, 3, { kind: 'correction', corrects: first.id, to: null });
+    const back = entryAt(noon, 3, {
+      kind: 'correction',
+      corrects: struck.id,
+      to: { kind: 'deviation', text: 'slipped' },
+    });
+    const post = (entries: object[]) => server.send('POST', `/api/runs/${honeycombRun}/log`, { entries });
+    expect((await post([first, struck, back])).status).toBe(201);
+    const wrong = entryAt(noon, 3, { kind: 'correction', corrects: back.id, to: readingOf(60) as never });
+    expect(await post([wrong])).toMatchObject({
+      status: 422,
+      body: {
+        errors: [
+          { field: 'kind', value: 'reading', allowed: 'deviation: a correction is of the kind it corrects' },
+        ],
+      },
+    });
+    const right = entryAt(noon, 3, { kind: 'correction', corrects: first.id, to: readingOf(60) as never });
+    expect((await post([right])).status).toBe(201);
+  });
+
+  it('a run without a seed draws one from the clock; a second start changes nothing', async () => {
+    const { seed } = (
+      (await server.send('POST', '/api/runs', planned('unseeded', { seed: undefined }))).body as RunNow
+    ).run;
+    expect(seed).toBe(noon % 2 ** 32);
+    const start = async () =>
+      ((await server.send('POST', '/api/runs/unseeded/start', {})).body as RunNow).run;
+    const first = await start();
+    await server.send('PUT', '/api/rooms/annexe', {
+      ...{
+        name: 'Annexe',
+        kind: 'laboratory',
+        altitudeM: 900,
+        measuredBoilingC: null,
+        stations: 7,
+        balanceG: 2,
+      },
+      version: 2,
+    });
+    expect(await start()).toEqual(first);
+    // A run with hands for probes follows any plan.
+    await server.send('POST', '/api/runs', planned('hands'));
+    const bare = { ...scones, formula: [], question: 'Without anything?' };
+    await server.send('POST', '/api/practicals/scones/revisions', { basedOn: 2, plan: bare });
+    expect((await server.send('POST', '/api/runs/hands/revision', { revision: 3 })).status).toBe(200);
+  });
+});
+
+describe('what is written once', () => {
+  it('cannot be changed, in either of its two tables', async () => {
+    const rows = await server.knex('revisions').count<{ n: number }[]>('* as n');
+    expect(rows[0]!.n).toBeGreaterThan(0);
+    for (const table of ['log', 'revisions']) {
+      const before = await server.knex(table).select<object[]>('*');
+      await expect(server.knex(table).delete()).rejects.toThrow(`${table} is append-only`);
+      await expect(server.knex.raw(`UPDATE ${table} SET rowid = rowid`)).rejects.toThrow(
+        `${table} is append-only`,
+      );
+      expect(await server.knex(table).select<object[]>('*')).toEqual(before);
+    }
+  });
+});
+
 describe('files of runs', () => {
   it('come in beside what is here: own room and class stay, another plan of the same id gets a new one', async () => {
     const other = await runningApp(() => noon);
@@ -234,6 +322,16 @@ describe('files of runs', () => {
       expect(here.plan.question).toBe(examplePlan.question);
       expect((await server.get('/api/rooms')).body).not.toMatchObject([{}, { name: 'Elsewhere' }]);
       expect((await server.get('/api/classes')).body).not.toMatchObject([{}, { name: 'Others' }]);
+      // A practical that is not here yet comes in under its own id, its stations in order however they were listed.
+      const fresh = structuredClone(file);
+      fresh.practical.id = 'elsewhere';
+      fresh.run.id = 'fresh';
+      fresh.run.allocation.reverse();
+      fresh.entries = [];
+      expect((await server.send('POST', '/api/imports', fresh)).body).toMatchObject({
+        practicalId: 'elsewhere',
+      });
+      expect((await runNow('fresh')).stations).toEqual([1, 2, 3, 4]);
       // The same plan stays one practical.
       const twin = structuredClone(file);
       twin.practical.plan = { ...examplePlan, roomId: 'kitchen' };
@@ -241,9 +339,19 @@ describe('files of runs', () => {
       twin.entries = [];
       const second = (await server.send('POST', '/api/imports', twin)).body as Imported;
       expect(second.practicalId).toBe('honeycomb');
+      await server.send('POST', `/api/runs/${run}/log`, {
+        entries: [
+          entryAt(noon, 2, { kind: 'observation', text: 'golden', when: 'during', sense: 'colour' }),
+          entryAt(noon, 2, { kind: 'observation', text: 'odd', when: 'after', sense: null }),
+          entryAt(noon, 3, { kind: 'timer', label: 'egg', minutes: 4, lookAt: null }),
+        ],
+      });
       const csv = await (await fetch(`${server.url}/api/runs/${run}/log.csv`)).text();
       expect(csv).toMatch(/correction,,,,,,,struck out,/);
       expect(csv).toMatch(/2026-11-25T13:00:00\.000\+01:00/);
+      expect(csv).toMatch(/,observation,,,,colour,,,golden,/);
+      expect(csv).toMatch(/,observation,,,,,,,odd,/);
+      expect(csv).toMatch(/,timer,,,,,4,min,egg,/);
     } finally {
       await other.stop();
     }
@@ -266,7 +374,7 @@ describe('watching a run', () => {
       abort.abort();
       return { text, type: response.headers.get('content-type') };
     };
-    const { text, type } = await watch({}, 'event: run');
+    const { text, type } = await watch({ 'Last-Event-ID': '999999' }, 'event: run');
     expect(type).toBe('text/event-stream');
     expect(text).toMatch(/^retry: 1000\n\nevent: run\n/);
     const told = JSON.parse(/data: (.*)\n/.exec(text)![1]!) as { run: Run; serverNow: number };

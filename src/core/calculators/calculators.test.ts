@@ -606,6 +606,16 @@ describe('the registry', () => {
     ]);
   });
 
+  it('equal readings are not without uncertainty: half of their last digit to either side', () => {
+    const interval = (values: number[]) => runCalculator('describe', { values }).result.ci95;
+    expect(interval([5, 5, 5])).toEqual([4.5, 5.5]);
+    expect(interval([2.4, 2.4])).toEqual(
+      [2.35, 2.4499999999999997].map((one) => expect.closeTo(one, 9) as number),
+    );
+    // By hand: SD 0.1, t = 4.303 on 2 degrees of freedom, 4.303 × 0.1 / √3 = 0.2484.
+    expect(interval([5, 5.1, 4.9])).toEqual([4.7516, 5.2484].map((one) => expect.closeTo(one, 3) as number));
+  });
+
   it('takes lists of 1 to 100 000, and no longer ones', () => {
     const most = Array.from({ length: 100_000 }, (_, i) => i % 7);
     expect(refusal('describe', { values: most })).toBeNull();

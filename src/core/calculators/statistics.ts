@@ -1,3 +1,4 @@
+import { divisionSeen } from '../inference';
 import { describeSample, fitLine } from '../statistics';
 import { defineCalculator } from './definition';
 
@@ -8,17 +9,27 @@ export const describeCalculator = defineCalculator({
   example: { values: [2.1, 2.5, 1.9] },
   inputs: { values: { kind: 'numbers', least: 2, about: 'the repeats' } },
   compute({ values }) {
-    const { n, mean, sd, sem, ci95, median, q1, q3 } = describeSample(values);
+    const { n, mean, sd, sem, ci95: byStudent, median, q1, q3 } = describeSample(values);
+    // Repeats that read the same were rounded to the same: the truth may lie half a division to either side.
+    const division = divisionSeen(values);
+    const ci95 = sd > 0 ? byStudent : [mean - division / 2, mean + division / 2];
     return {
       result: { n, mean, sd, sem, ci95, median, q1, q3 },
       working: [
         { text: 'mean = Σx / n', value: mean },
         { text: 'SD = √(Σ(x − mean)² / (n − 1))', value: sd },
         { text: 'SEM = SD / √n', value: sem },
-        { text: 'interval = mean ± t(n − 1) × SEM, half of it', value: ci95[1] - mean },
+        sd > 0
+          ? { text: 'interval = mean ± t(n − 1) × SEM, half of it', value: ci95[1]! - mean }
+          : { text: 'all read the same: interval = mean ± half the last digit', value: division / 2 },
       ],
       sources: [{ kind: 'handbook', text: 'Student’s t; quartiles by Hyndman and Fan (1996), type 7' }],
-      warnings: n < 5 ? ['Few values: the interval leans on the assumption that they scatter normally.'] : [],
+      warnings: [
+        ...(sd === 0
+          ? ['Equal readings are not equal things: the instrument tells no finer than its last digit.']
+          : []),
+        ...(n < 5 ? ['Few values: the interval leans on the assumption that they scatter normally.'] : []),
+      ],
     };
   },
 });

@@ -52,8 +52,8 @@ const most = 24;
 export function searchShelf(question: string, place: Place | null): ShelfHit[] {
   const text = question.trim().toLowerCase();
   if (text === '') return wholeShelf(place);
-  const asked = text
-    .replaceAll(/[^\p{L}\p{N}¼½¾.,°%’'-]+/gu, ' ')
+  const asked = withoutApostrophes(text)
+    .replaceAll(/[^\p{L}\p{N}¼½¾.,°%-]+/gu, ' ')
     .split(' ')
     .filter((word) => word !== '' && !idle.has(word));
   const filled = filledIn(text);
@@ -103,9 +103,12 @@ function placeFor(calculator: Calculator, place: Place | null): Record<string, u
   return 'altitudeM' in calculator.inputs && place.altitudeM !== null ? { altitudeM: place.altitudeM } : {};
 }
 
+/** “The step’s words” and “the step's words” as “the step words”. */
+const withoutApostrophes = (text: string) => text.replaceAll(/[’'](s\b)?/gu, '');
+
 /** Every word asked for must be met: whole words of the name count most, then its keywords, its table’s, then beginnings. */
 function scoreOf(asked: readonly string[], name: string, keywords: string, around = ''): number {
-  const split = (text: string) => text.toLowerCase().split(/[^\p{L}\p{N}¼½¾-]+/u);
+  const split = (text: string) => withoutApostrophes(text.toLowerCase()).split(/[^\p{L}\p{N}¼½¾-]+/u);
   const [names, others, wider] = [split(name), split(keywords), split(around)];
   let score = 0;
   for (const word of asked) {

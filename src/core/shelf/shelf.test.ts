@@ -81,6 +81,18 @@ describe('the shelf finds on the first try', () => {
     });
   });
 
+  it('finds what has an apostrophe in its name, written either way or left out', () => {
+    for (const words of [
+      'dangers in a step’s words',
+      "dangers in a step's words",
+      'dangers step words',
+      "baker's percentages",
+      'bakers percentages',
+    ]) {
+      expect(searchShelf(words, null)[0], words).toMatchObject({ kind: 'calculator' });
+    }
+  });
+
   it('takes any words without breaking, and nothing for nonsense', () => {
     fc.assert(
       fc.property(fc.string(), (question) => {

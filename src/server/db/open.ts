@@ -1,7 +1,7 @@
 import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import createKnex, { type Knex } from 'knex';
-import { migrations } from './migrations';
+import { migrations as allMigrations, type Migration } from './migrations';
 
 export const databaseFile = (dataFolder: string) => join(dataFolder, 'tawny.sqlite');
 
@@ -14,7 +14,10 @@ export class NewerFile extends Error {}
  *
  * @throws NewerFile when the file has been through migrations that this program does not know
  */
-export async function openDatabase(dataFolder: string): Promise<Knex> {
+export async function openDatabase(
+  dataFolder: string,
+  migrations: readonly Migration[] = allMigrations,
+): Promise<Knex> {
   mkdirSync(dataFolder, { recursive: true });
   const file = databaseFile(dataFolder);
   const existed = existsSync(file);

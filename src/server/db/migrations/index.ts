@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import * as firstLight from './001-first-light';
 
-interface Migration {
+export interface Migration {
   name: string;
   up: (knex: Knex) => Promise<void>;
 }
