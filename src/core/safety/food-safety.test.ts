@@ -12,6 +12,7 @@ import {
   treatmentOf,
   twoFourHourRule,
 } from '.';
+import { lineC, meetsLine } from './core-limits';
 
 const held = (celsius: number, minutes: number) => [
   { minute: 0, celsius },
@@ -53,6 +54,39 @@ describe('lethality', () => {
         },
       ),
     );
+  });
+});
+
+describe('a line of a table', () => {
+  it('is met in the unit it is printed in; a value read in °F is not turned away by its rounding in °C', () => {
+    const both = { celsius: 74, fahrenheit: 165, holdS: 0 };
+    const f = (fahrenheit: number) => (fahrenheit - 32) / 1.8;
+    expect([74, 74.3, f(165), f(165.2)].map((celsius) => meetsLine(both, celsius))).toEqual([
+      true,
+      true,
+      true,
+      true,
+    ]);
+    // 73.9 °C was read in °C; 73.89 °C is no tenth of either scale; 164.9 °F is short.
+    expect([73.9, 73.89, f(164.9)].map((celsius) => meetsLine(both, celsius))).toEqual([false, false, false]);
+    const american = { fahrenheit: 145, holdS: 0 };
+    expect([f(145), 62.8, 62.77, f(144.9)].map((celsius) => meetsLine(american, celsius))).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ]);
+    const british = { celsius: 70, holdS: 120 };
+    expect([70, 69.99, f(157.9)].map((celsius) => meetsLine(british, celsius))).toEqual([true, false, false]);
+    expect([lineC(both), lineC(american)]).toEqual([74, f(145)]);
+  });
+
+  it('is said with its hold: at once where none is asked for', () => {
+    const required = (authority: string, food: string) =>
+      checkCore(authority, food, { celsius: 60, heldSeconds: 1 }).required;
+    expect(required('usda', 'chicken')).toBe('165 °F (73.9 °C) for an instant');
+    expect(required('fda', 'leftover soup')).toMatch(/for 15 s/);
+    expect(required('uk-fsa', 'chicken')).toMatch(/^70 °C for 2 min/);
   });
 });
 
