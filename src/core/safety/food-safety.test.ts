@@ -82,7 +82,7 @@ describe('a line of a table', () => {
   });
 
   it('is said with its hold: at once where none is asked for', () => {
-    const required = (authority: string, food: string) =>
+    const required = (authority: 'usda' | 'fda' | 'uk-fsa', food: string) =>
       checkCore(authority, food, { celsius: 60, heldSeconds: 1 }).required;
     expect(required('usda', 'chicken')).toBe('165 °F (73.9 °C) for an instant');
     expect(required('fda', 'leftover soup')).toMatch(/for 15 s/);

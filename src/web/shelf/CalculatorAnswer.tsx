@@ -12,7 +12,7 @@ import { formatNumber, formatSignificant } from '../../core/format';
 import { otherWorld } from '../../core/shelf';
 import { WorkingLines } from '../ui/WorkingPopover';
 import { textOf, textShape, valueOf } from './input-text';
-import { resultLabel } from './result-label';
+import { resultLabel, resultText } from './result-label';
 import { UseButton } from './UseButton';
 
 interface CalculatorAnswerProps {
@@ -146,7 +146,7 @@ function Results({
               {typeof value === 'number' ? (
                 <>
                   <Box as="span" fontSize={i === main ? '2xl' : 'lg'} fontWeight="bold">
-                    {formatSignificant(value)}
+                    {resultText(key, value)}
                   </Box>{' '}
                   {unitHere}
                   {otherWorld(value, unitHere) && (

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { calculators, runCalculator } from '../../core/calculators';
-import { resultLabel } from './result-label';
+import { resultLabel, resultText } from './result-label';
 
 describe('labels of results', () => {
   it('say name and unit in words', () => {
@@ -29,6 +29,13 @@ describe('labels of results', () => {
       'conductivity, W/m·K',
       'p, ',
     ]);
+  });
+
+  it('counts are whole, everything else has its digits', () => {
+    expect(resultText('n', 3)).toBe('3');
+    expect(resultText('gasMark', 0.25)).toBe('0.25');
+    expect(resultText('df', 7.4132)).toBe('7.413');
+    expect([resultText('mean', 3), resultText('minutes', 12)]).toEqual(['3.000', '12.00']);
   });
 
   it('leave no key of any calculator unsaid, and none with its unit still in the name', () => {

@@ -1,3 +1,5 @@
+import { formatNumber, formatSignificant } from '../../core/format';
+
 /** Units by the end of a key, longest first: the keys of the registry carry their unit. */
 const units: readonly [ending: string, unit: string][] = [
   ['Minutes', 'min'],
@@ -22,6 +24,22 @@ const units: readonly [ending: string, unit: string][] = [
   ['L', 'L'],
   ['M', 'm'],
 ];
+
+/** Results that count things: three values are 3, not 3.000. Degrees of freedom may be broken all the same. */
+const counts = new Set([
+  'n',
+  'df',
+  'dfBetween',
+  'dfWithin',
+  'replicates',
+  'minimumCorrect',
+  'gasMark',
+  'stations',
+]);
+
+/** A result as it is read. */
+export const resultText = (key: string, value: number): string =>
+  counts.has(key) && Number.isInteger(value * 4) ? formatNumber(value) : formatSignificant(value);
 
 /** Keys whose name says less than a word does. */
 const said: Readonly<Record<string, [label: string, unit: string]>> = {
