@@ -15,12 +15,14 @@ export class WeightedEquations {
   }
 
   add(row: readonly number[], value: number, weight: number): void {
-    row.forEach((a, i) => {
-      this.#right[i]! += weight * a * value;
-      row.forEach((b, j) => {
-        this.#normal[i]![j]! += weight * a * b;
-      });
-    });
+    const n = row.length;
+    for (let i = 0; i < n; i += 1) {
+      const scaled = weight * row[i]!;
+      if (scaled === 0) continue;
+      this.#right[i]! += scaled * value;
+      const line = this.#normal[i]!;
+      for (let j = 0; j < n; j += 1) line[j]! += scaled * row[j]!;
+    }
   }
 
   /** @returns null when the equations do not determine the unknowns */
@@ -36,24 +38,29 @@ export class WeightedEquations {
 function invert(matrix: readonly (readonly number[])[]): number[][] | null {
   const n = matrix.length;
   const scale = matrix.map((row, i) => 1 / Math.sqrt(Math.max(row[i]!, Number.MIN_VALUE)));
-  const work = matrix.map((row, i) => [
-    ...row.map((value, j) => value * scale[i]! * scale[j]!),
-    ...row.map((_, j) => (i === j ? 1 : 0)),
-  ]);
+  const work = matrix.map((row, i) => {
+    const line = new Float64Array(2 * n);
+    for (let j = 0; j < n; j += 1) line[j] = row[j]! * scale[i]! * scale[j]!;
+    line[n + i] = 1;
+    return line;
+  });
   for (let column = 0; column < n; column += 1) {
     let pivot = column;
     for (let row = column + 1; row < n; row += 1) {
       if (Math.abs(work[row]![column]!) > Math.abs(work[pivot]![column]!)) pivot = row;
     }
-    if (!(Math.abs(work[pivot]![column]!) > 1e-12)) return null;
-    [work[column], work[pivot]] = [work[pivot]!, work[column]!];
-    const top = work[column]!.map((value) => value / work[column]![column]!);
+    const top = work[pivot]!;
+    const head = top[column]!;
+    if (!(Math.abs(head) > 1e-12)) return null;
+    work[pivot] = work[column]!;
     work[column] = top;
+    for (let j = column; j < 2 * n; j += 1) top[j]! /= head;
     for (let row = 0; row < n; row += 1) {
-      if (row === column) continue;
-      const factor = work[row]![column]!;
-      work[row] = work[row]!.map((value, j) => value - factor * top[j]!);
+      const line = work[row]!;
+      const factor = line[column]!;
+      if (row === column || factor === 0) continue;
+      for (let j = column; j < 2 * n; j += 1) line[j]! -= factor * top[j]!;
     }
   }
-  return work.map((row, i) => row.slice(n).map((value, j) => value * scale[i]! * scale[j]!));
+  return work.map((row, i) => Array.from({ length: n }, (_, j) => row[n + j]! * scale[i]! * scale[j]!));
 }

@@ -97,10 +97,14 @@ const signs: Record<HazardId, Sign> = {
         rest.replaceAll(/\b(golden|corn|glucose|maple|agave|date|rice|chocolate|cough) syrup\b/gu, ' '),
       ) ||
       word('hard crack|soft crack|soft ball|firm ball|hard ball').test(rest) ||
-      (near('sugar|syrup|caramel', 'amber|brown|brownish|golden|liquid|colours?|darkens?|smokes?', 6).test(
-        rest,
-      ) &&
-        word('pan|swirl|turns?|until|till').test(rest) &&
+      (near(
+        'sugar|syrup|caramel',
+        'amber|copper|mahogany|brown|brownish|golden|dark|liquid|colours?|darkens?|smokes?',
+        6,
+      ).test(rest) &&
+        word(
+          'pan|swirl|turns?|turning|until|till|go(?:es)?|going|gets?|reach(?:es)?|becomes?|take (?:it|the)|cook',
+        ).test(rest) &&
         !/\b(brown sugar|golden (syrup|caster|granulated|sugar))\b/u.test(rest))
     );
   },

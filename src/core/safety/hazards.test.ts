@@ -21,6 +21,8 @@ const dangerous: readonly [string, ...HazardId[]][] = [
   ['Heat cream, sugar and butter until it boils.', 'hot-sugar'],
   ['Boil the sugar syrup; do not stir.', 'hot-sugar'],
   ['Let the caramel reach deep amber over medium heat.', 'hot-sugar'],
+  ['Let the caramel go amber without stirring.', 'hot-sugar'],
+  ['The sugar goes copper at the edges: swirl.', 'hot-sugar'],
   ['Tip the soda into the caramel all at once.', 'hot-sugar'],
   ['Take the honey and glucose to 146 °C.', 'hot-sugar'],
   ['Caramelise the top.', 'hot-sugar'],
