@@ -247,7 +247,7 @@ praline | nuts | eggs,milk,soya
 nougat | nuts | eggs,milk,soya
 frangipane | nuts,eggs | gluten,milk
 amaretti | nuts,eggs | gluten,milk
-baklava | nuts | peanuts
+baklava | nuts,gluten | milk,sesame,peanuts
 walnut oil | nuts
 pesto | milk | nuts,eggs,soya
 chopped mixed nuts | nuts | peanuts
@@ -392,6 +392,18 @@ instant coffee |
 tea |
 tap water |
 cake without nuts | gluten,eggs,milk | soya
+hollandaise | eggs,milk | sulphites,celery,mustard
+haggis | gluten | milk,eggs,mustard,celery,sulphites,soya
+fish pie | fish,milk | crustaceans,molluscs,gluten,eggs,mustard,celery
+lebkuchen | nuts,gluten,eggs | milk,soya,sulphites
+chicken kiev | gluten | milk,eggs,soya,celery,mustard
+prawn toast | crustaceans,gluten,sesame | eggs,soya,milk
+clam chowder | milk,molluscs | fish,crustaceans,gluten,celery
+beef suet | | gluten
+asafoetida | | gluten
+irish cream liqueur | milk |
+porridge | gluten | milk
+apple crumble | gluten | milk,nuts
 scotch eggs | eggs,gluten | milk,sulphites,soya,mustard
 mince pies | gluten | milk,eggs,sulphites,nuts
 cous cous | gluten

@@ -5,10 +5,10 @@ tamari | tamari; gluten-free soy sauce; tamari soy sauce; gluten free soy sauce 
 coconut-aminos | coconut aminos | d=1.17/1.1/1.25 job=flavour
 worcester-sauce | worcester sauce; worcestershire sauce; worcester-type sauce; worcestershire; worcester | d=1.15/1.1/1.2 n=1/0/22/20/0/3 w=70 in=fish,gluten may=celery,soya,mustard job=flavour packs=150
 brown-sauce | tomato sauce; pasta sauce; pizza sauce; piri piri sauce; sweet and sour sauce; plum sauce; marinara; arrabbiata; buffalo sauce; harissa; harissa paste; mole; mint sauce; cranberry jelly; bolognese; bolognese sauce; ragu; enchilada sauce; adobo; chipotle paste; peri peri; romesco; curry sauce; tikka masala; korma; cooking sauce; jar of sauce; dipping sauce; sauce; dressing; salad dressing; vinaigrette; french dressing; italian dressing; marinade; tapenade; olive tapenade; chimichurri; jerk marinade; jerk paste | d=1.1/1/1.2 n=1/.5/20/17/1/2 w=72 may=celery,mustard,gluten,wheat,fish,milk,eggs,soya,sulphites,nuts job=flavour packs=460
-mayonnaise | mayonnaise; mayo; aioli; light mayonnaise; salad cream; garlic mayonnaise; hollandaise; hollandaise sauce; béarnaise; bearnaise; remoulade; thousand island; marie rose sauce; burger sauce; coleslaw; potato salad; egg salad; thousand island dressing; sandwich spread; aïoli; chipotle mayo | d=.95/.92/1.02 n=1/75/2/1/0/1.2 w=20 in=eggs may=mustard,milk,celery,sulphites job=emulsion packs=400
+mayonnaise | mayonnaise; mayo; aioli; light mayonnaise; salad cream; garlic mayonnaise; remoulade; thousand island; marie rose sauce; burger sauce; coleslaw; potato salad; egg salad; thousand island dressing; sandwich spread; aïoli; chipotle mayo | d=.95/.92/1.02 n=1/75/2/1/0/1.2 w=20 in=eggs may=mustard,milk,celery,sulphites job=emulsion packs=400
 vegan-mayonnaise | vegan mayonnaise; vegan mayo; egg-free mayonnaise; egg free mayonnaise; plant-based mayonnaise; eggless mayonnaise; egg-free mayo | d=.95/.92/1.02 may=soya,mustard job=emulsion
 caesar-dressing | caesar dressing; caesar; caesar salad | in=eggs,fish,milk may=mustard,gluten job=flavour
-ranch-dressing | ranch dressing; blue cheese dressing; ranch; sour cream dip; cheese dip; alfredo; alfredo sauce; carbonara; carbonara sauce; cheese and chive dip; spinach dip | in=milk may=eggs,mustard,gluten,celery job=flavour
+ranch-dressing | ranch dressing; blue cheese dressing; ranch; sour cream dip; cheese dip; alfredo; alfredo sauce; cheese and chive dip; spinach dip | in=milk may=eggs,mustard,gluten,celery job=flavour
 pesto | pesto; green pesto; basil pesto; red pesto; genovese pesto; pesto genovese; pesto rosso; pesto sauce | d=1/.95/1.05 n=5/40/6/2/2/2.5 w=40 in=milk may=nuts,nuts@us,eggs,soya job=flavour packs=190
 stock | stock; chicken stock; beef stock; vegetable stock; broth; vegetable broth; chicken broth; beef broth; bone broth; lamb stock; ham stock; turkey stock; consommé; consomme; court bouillon | d=1/.99/1.02 n=1/.3/.5/.3/0/.8 w=97 may=celery,gluten job=liquid
 stock-cube | stock cube; vegetable stock cube; chicken stock cube; beef stock cube; bouillon; bouillon cube; stock powder; bouillon powder; stock pot; vegetable bouillon; lamb stock cube; stock concentrate; stew; cup soup; minestrone; broth mix; soup powder | d=.9/.7/1.1 e=10 n=10/15/30/5/1/45 w=4 in=celery may=gluten,wheat,milk,soya,eggs,mustard job=flavour packs=80
@@ -25,7 +25,7 @@ tea | tea; green tea; black tea; tea bag; teabag; matcha; earl grey; herbal tea;
 wine | wine; red wine; white wine; sparkling wine; prosecco; champagne; port; sherry; madeira; marsala; vermouth; mirin; mulled wine; rice wine; shaoxing wine; cooking wine; sake; dessert wine; cava; fortified wine; alcohol-free wine; mead; plum wine; shaoxing | d=.99/.98/1.1 n=.1/0/2.6/.6/0/0 w=86 a=10 in=sulphites job=liquid packs=750
 beer | beer; ale; lager; stout; porter; pale ale; bitter beer; wheat beer; alcohol-free beer; brown ale; barley wine; shandy; pilsner; barley water; kvass | d=1.01/1/1.02 n=.4/0/3/0/0/0 w=92 a=4 in=gluten may=sulphites,wheat job=liquid packs=500
 spirits | cognac; kirsch; liqueur; tequila; bourbon; calvados; triple sec; limoncello; coffee liqueur; orange liqueur; ethanol; alcohol; calvados brandy; grappa; ouzo; sambuca; schnapps; isopropyl | d=.94/.79/1.1 n=0/0/1/1/0/0 w=60 a=32 job=flavour packs=350
-cream-liqueur | cream liqueur; irish cream | in=milk job=flavour
+cream-liqueur | cream liqueur; irish cream; irish cream liqueur | in=milk job=flavour
 amaretto | amaretto; nut liqueur; hazelnut liqueur; nocino; crème de noix | may=nuts job=flavour
 sushi | sushi; sushi roll; nigiri; maki; onigiri | in=fish may=soya,gluten,crustaceans,sesame,eggs
 quiche | quiche; quiche lorraine; quiche filling; savoury tart; toad in the hole; french toast; bread and butter pudding; bread pudding; arancini; soufflé; souffle | in=milk,gluten,wheat,eggs may=celery,soya,mustard
@@ -48,5 +48,29 @@ tiramisu | tiramisu; tiramisù | in=milk,eggs,gluten,wheat may=sulphites,soya ki
 kedgeree | kedgeree | in=fish,eggs may=milk,mustard,celery kind=fish
 paella | paella; seafood paella | may=crustaceans,molluscs,fish,celery,sulphites
 bhaji | bhaji; onion bhaji; pakora | may=gluten,wheat,mustard,milk,eggs
+hollandaise | hollandaise; hollandaise sauce; béarnaise; bearnaise; béarnaise sauce; bearnaise sauce | in=eggs,milk may=sulphites,celery,mustard kind=eggs
+carbonara | carbonara; carbonara sauce | in=eggs,milk may=gluten,celery,mustard kind=eggs
+baklava | baklava | in=nuts,gluten,wheat may=milk,sesame,peanuts
+haggis | haggis | in=gluten may=milk,eggs,mustard,celery,sulphites,soya kind=meat
+fish-pie | fish pie | in=fish,milk may=crustaceans,molluscs,gluten,eggs,mustard,celery kind=fish
+churros | churro; churros | in=gluten,wheat may=milk,eggs,soya
+porridge | porridge | in=gluten may=milk
+risotto | risotto | may=milk,celery,sulphites
+dim-sum | dim sum; bao bun; bao | in=gluten,wheat may=crustaceans,soya,eggs,sesame,fish,molluscs
+tabbouleh | tabbouleh; tabouleh; tabouli | in=gluten,wheat
+roux | roux | in=gluten,wheat may=milk
+crumble | crumble; crumble topping; apple crumble; fruit crumble; streusel | in=gluten,wheat may=milk,nuts
+battenberg | battenberg; battenberg cake | in=gluten,wheat,eggs,nuts may=milk,soya,sulphites
+lebkuchen | lebkuchen; linzer torte; linzertorte; florentine | in=nuts,gluten,wheat,eggs may=milk,soya,sulphites
+breaded-meat | chicken nugget; nugget; chicken kiev; schnitzel; chicken goujon; goujon; breaded chicken; southern fried chicken; cordon bleu | in=gluten,wheat may=milk,eggs,soya,celery,mustard kind=poultry
+clam-chowder | clam chowder | in=milk,molluscs may=fish,crustaceans,gluten,celery kind=fish
+chowder | chowder; fish chowder; corn chowder | in=milk may=fish,molluscs,crustaceans,gluten,celery
+lobster-bisque | lobster bisque; crab bisque; bisque | in=crustaceans may=milk,gluten,celery,fish,sulphites kind=fish
+prawn-cocktail | prawn cocktail | in=crustaceans,eggs may=mustard,milk,fish kind=fish
+prawn-toast | prawn toast; sesame prawn toast | in=crustaceans,gluten,wheat,sesame may=eggs,soya,milk kind=fish
+eggnog | eggnog; advocaat | in=eggs may=milk kind=eggs
+asafoetida | asafoetida; hing | may=gluten,wheat job=flavour
+coated-potato | hash brown; oven chip; potato waffle; potato wedge; rosti; potato croquette | may=gluten,wheat,milk,eggs
+mincemeat | mincemeat; mince meat fruit | may=sulphites,gluten,nuts
 waldorf-salad | waldorf salad | in=celery,nuts,eggs may=mustard,milk
 `;

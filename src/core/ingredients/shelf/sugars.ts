@@ -27,7 +27,7 @@ praline | praline; praline paste; gianduja; hazelnut paste; nougat; torrone; tur
 fondant | fondant; fondant icing; ready-to-roll icing; ready-made icing; royal icing; sugar paste; glace icing; icing | n=0/3/85/84/0/0 w=10 may=milk,soya,eggs job=decoration
 royal-icing | royal icing mix; meringue; meringue nest; meringue powder; pavlova; italian meringue; swiss meringue | n=4/0/92/92/0/.1 in=eggs may=milk job=structure
 buttercream | buttercream; butter icing; cream cheese frosting; frosting | n=1/28/62/60/0/.2 in=milk may=soya,eggs job=decoration
-jam | jam; strawberry jam; raspberry jam; apricot jam; marmalade; conserve; fruit spread; redcurrant jelly; jelly preserve; plum jam; orange marmalade; blackcurrant jam; quince paste; membrillo; mincemeat; cranberry sauce; apple butter; apple sauce; compote | d=1.35/1.3/1.4 n=.5/0/65/62/1/0 w=34 may=sulphites job=flavour packs=340,454
+jam | jam; strawberry jam; raspberry jam; apricot jam; marmalade; conserve; fruit spread; redcurrant jelly; jelly preserve; plum jam; orange marmalade; blackcurrant jam; quince paste; membrillo; cranberry sauce; apple butter; apple sauce; compote | d=1.35/1.3/1.4 n=.5/0/65/62/1/0 w=34 may=sulphites job=flavour packs=340,454
 lemon-curd | lemon curd; lime curd; orange curd; passion fruit curd; fruit curd | d=1.15/1.1/1.2 n=1/6/60/45/0/.2 w=33 in=eggs,milk job=flavour packs=311
 chocolate-hazelnut-spread | chocolate hazelnut spread; hazelnut spread; chocolate spread; chocolate and hazelnut spread; nut spread | d=1.2/1.15/1.28 n=6/31/57/56/3/.1 in=milk,nuts,soya job=flavour packs=400
 `;
