@@ -87,7 +87,7 @@ export function timeToTarget(
   const latest = recentOf(trace, nowS);
   if (latest.seconds.length < 3) return { kind: 'too-few-readings' };
   const noiseC = readingSpreadC(latest, 0.05);
-  const run = straightRun(trace, nowS, noiseC);
+  const run = surroundings === undefined ? straightRun(trace, nowS, noiseC) : null;
   const recent = run ?? latest;
   const candidates = fitsOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
