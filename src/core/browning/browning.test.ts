@@ -160,6 +160,15 @@ describe('rates', () => {
   });
 });
 
+describe('dark colours', () => {
+  it('the straight foot of sRGB below 0.04045: #0a0a0a has L* 2.74, by hand 903.3 × (10 / 255 / 12.92)', () => {
+    const { L } = labOfHex('#0a0a0a');
+    expect(L).toBeCloseTo((903.2963 * (10 / 255)) / 12.92, 3);
+    // The first above the foot: ((11 / 255 + 0.055) / 1.055)^2.4 = 0.003347, L* 3.02.
+    expect(labOfHex('#0b0b0b').L).toBeCloseTo(903.2963 * ((11 / 255 + 0.055) / 1.055) ** 2.4, 3);
+  });
+});
+
 describe('browning models', () => {
   const plain = { pH: 6, temperatureC: 21, ascorbicPercent: 0, saltPercent: 0 };
 

@@ -136,6 +136,11 @@ describe('changes in words', () => {
     expect(said.some((line) => line.startsWith('Question: question:'))).toBe(true);
     expect(said).toHaveLength(6);
     expect(changesBetween(examplePlan, structuredClone(examplePlan))).toEqual([]);
+    const said60 = (question: string) =>
+      changesBetween({ ...examplePlan, question: '' }, { ...examplePlan, question })[0]?.what;
+    expect(said60('Why?')).toBe('question: empty → “Why?”');
+    expect(said60('x'.repeat(60))).toBe(`question: empty → “${'x'.repeat(60)}”`);
+    expect(said60('x'.repeat(61))).toBe(`question: empty → “${'x'.repeat(57)}…”`);
   });
 
   it('see every field of a plan: whatever differs is said', () => {

@@ -236,6 +236,109 @@ describe('the margin', () => {
     ]);
   });
 
+  it('only the last step of the lesson, a wait as long as what is over, can be moved behind the bell', () => {
+    const boil = examplePlan.steps[1]!;
+    const wait = { ...boil, id: 'set', text: 'Leave it.', endpoint: { kind: 'time' } as const };
+    const remedyWith = (last: Partial<Step>, over: number) => {
+      const steps = [...examplePlan.steps, { ...wait, minutes: 12, lookAt: null, ...last }];
+      const plan: Plan = { ...examplePlan, steps };
+      const total =
+        plan.briefingMinutes + plan.clearUpMinutes + steps.reduce((sum, one) => sum + (one.minutes ?? 0), 0);
+      return remarkOf({ ...plan, periodMinutes: total - over }, 'period-over')?.remedy;
+    };
+    expect(remedyWith({}, 12)).toBeDefined();
+    expect(remedyWith({}, 13)).toBeUndefined();
+    expect(remedyWith({ hands: 'hands-on' }, 5)).toBeUndefined();
+    const before: Plan = {
+      ...examplePlan,
+      periodMinutes: 50,
+      steps: [...examplePlan.steps, { ...wait, minutes: 60, lookAt: null, when: 'before' }],
+    };
+    expect(remarkOf(before, 'period-over').remedy).toBeUndefined();
+  });
+
+  it('looks and levels are asked about only where there are some', () => {
+    const looks = (lookAt: number | null, minutes: number | null) =>
+      kinds(withStep(examplePlan, 'boil', { lookAt, minutes })).includes('look-too-late');
+    expect([looks(null, 20), looks(20, null), looks(null, null), looks(5, 20), looks(25, 20)]).toEqual([
+      false,
+      false,
+      false,
+      false,
+      true,
+    ]);
+    const unused = (patch: Partial<Plan>) =>
+      kinds({ ...faults['levels-unused']!, ...patch }).includes('levels-unused');
+    expect(unused({})).toBe(true);
+    expect(unused({ steps: [] })).toBe(false);
+    expect(unused({ factor: { ...examplePlan.factor, levels: [] } })).toBe(false);
+    expect(unused({ factor: { ...examplePlan.factor, kind: 'number' } })).toBe(false);
+  });
+
+  it('what a level is made of need not stand in the formula; what nobody weighed out must', () => {
+    const asks = (words: string) =>
+      kinds({
+        ...examplePlan,
+        factor: {
+          ...examplePlan.factor,
+          kind: 'words',
+          levels: [{ id: 'a', value: null, words, control: true }],
+        },
+        steps: examplePlan.steps.map((step) =>
+          step.id === 'weigh' ? { ...step, text: 'Weigh sugar, golden syrup, water and butter.' } : step,
+        ),
+      }).includes('ingredient-unlisted');
+    expect([asks('with butter'), asks('with nothing')]).toEqual([false, true]);
+    const coarse = remarkOf(faults['balance-too-coarse']!, 'balance-too-coarse', { ...kitchen, balanceG: 1 });
+    expect(coarse.what).toBe('0.5 g of bicarbonate of soda on a 1 g balance');
+    expect(coarse.why).toContain('Half a division is ±100 % of it.');
+    expect(
+      linesOf(
+        remarkOf(
+          {
+            ...examplePlan,
+            responses: [{ ...examplePlan.responses[0]!, instrument: '', smallestDivision: null }],
+          },
+          'response-without-instrument',
+        ),
+      ),
+    ).toEqual([['instrument: empty'], ['smallest division: empty']]);
+    expect(
+      linesOf(
+        remarkOf(
+          {
+            ...examplePlan,
+            responses: [{ ...examplePlan.responses[0]!, instrument: 'a hook', smallestDivision: null }],
+          },
+          'response-without-instrument',
+        ),
+      )[0],
+    ).toEqual(['instrument: a hook']);
+  });
+
+  it('hot sugar has its own remark; a caution that stands on the step is not asked for again', () => {
+    const unnamed = (patch: Partial<Step>) =>
+      open(withStep(examplePlan, 'test', patch))
+        .filter((one) => kindOf(one) === 'hazard-unnamed')
+        .map((one) => one.id);
+    expect(unnamed({ text: 'Slice it and measure five bubbles.' })).toEqual(['hazard-unnamed:test:knife']);
+    expect(unnamed({ text: 'Slice it and measure five bubbles.', hazards: ['knife'] })).toEqual([]);
+    expect(
+      open(withStep(examplePlan, 'boil', { hazards: [] }))
+        .map((one) => one.id)
+        .filter((id) => id.endsWith('hot-sugar')),
+    ).toEqual([]);
+    const asRead = withStep(examplePlan, 'cool', {
+      text: 'Take it to 140 °C.',
+      endpoint: { kind: 'temperature', celsius: 140, basis: 'as-read' },
+    });
+    const mended = remarkOf(asRead, 'endpoint-not-local').remedy!.apply(asRead);
+    expect(mended.steps.find((step) => step.id === 'cool')).toMatchObject({
+      text: 'Take it to 140 °C.',
+      endpoint: { kind: 'temperature', celsius: 140, basis: 'sea-level' },
+    });
+  });
+
   it('an early look is put at three quarters of its own step, where it comes at the end or after', () => {
     const late = withStep(examplePlan, 'boil', { lookAt: 20 });
     const remark = remarkOf(late, 'look-too-late');

@@ -73,6 +73,13 @@ describe('what the data can tell', () => {
     expect(ids(straight.findings())).not.toContain('curve:snap');
   });
 
+  it('one level has no trend, and the station that went differently is marked among its points', () => {
+    const one = measuredClass({ 'level-140': [1, 1.2, 1.1] });
+    expect(ids(one.findings()).filter((id) => /^(trend|curve|neighbours)/.test(id))).toEqual([]);
+    one.note(2, { kind: 'deviation', text: 'dropped it' });
+    expect(one.series().points.map((point) => point.deviated)).toEqual([false, true, false]);
+  });
+
   it('one station a level: no interval, and it says why', () => {
     const single = measuredClass({
       'level-140': [1],

@@ -71,6 +71,21 @@ describe('the notebook', () => {
   });
 });
 
+describe('notes of a station', () => {
+  it('stand in the order they happened, whatever the order they came in; of one moment, as they came', () => {
+    const notebook = new Notebook(zero, [4]);
+    const saw = (second: number, text: string) =>
+      entry(4, second, { kind: 'observation', text, when: 'during', sense: null });
+    notebook.add([saw(30, 'c'), saw(10, 'a'), saw(20, 'b'), saw(20, 'b again'), saw(40, 'd')]);
+    const notes = notebook.station(4);
+    expect(notes.observations.map((noted) => noted.body.text)).toEqual(['a', 'b', 'b again', 'c', 'd']);
+    expect(notes.lastAt).toBe(zero + 40_000);
+    notebook.add([saw(35, 'late')]);
+    expect(notebook.station(4).lastAt).toBe(zero + 40_000);
+    expect(notebook.lastWritten(4)?.body).toMatchObject({ text: 'd' });
+  });
+});
+
 describe('the quick line', () => {
   const context: QuickLineContext = {
     plan: examplePlan,
@@ -113,6 +128,50 @@ describe('the quick line', () => {
     ['4 3 big bubbles', { station: 4, body: { kind: 'observation', text: '3 big bubbles' } }],
   ])('understands “%s”', (line, expected) => {
     expect(read(line)).toMatchObject({ kind: 'entries', entries: [expected] });
+  });
+
+  it('a timer runs more than 0 and up to 600 minutes; the look comes before its end', () => {
+    const refusal = (line: string) => {
+      const answer = read(line);
+      return answer.kind === 'refused' ? answer : null;
+    };
+    for (const line of ['4 timer 600', '4 timer 0,5', '4 timer 20 look 20'])
+      expect(read(line).kind, line).toBe('entries');
+    for (const line of ['4 timer 0', '4 timer 601', '4 timer 20 look 0']) {
+      expect(JSON.stringify(refusal(line)), line).toContain('minutes, more than 0 and up to');
+    }
+  });
+
+  it('a measurement is corrected where it was made, the last one of its name', () => {
+    const measured: QuickLineContext = {
+      ...context,
+      lastMeasurement: (station, name) =>
+        station === 4 && name === 'snap force' ? { id: 'm1', value: 3.2, unit: 'N' } : null,
+    };
+    expect(readQuickLine('4 / snap 3.4', measured)).toMatchObject({
+      kind: 'entries',
+      words: 'Station 4 · corrects 3.2 to snap force 3.4 N',
+      entries: [
+        {
+          station: 4,
+          body: {
+            kind: 'correction',
+            corrects: 'm1',
+            to: { kind: 'measurement', responseId: 'snap', value: 3.4 },
+          },
+        },
+      ],
+    });
+    expect(JSON.stringify(readQuickLine('3 / snap 3.4', measured))).toContain(
+      'something that was measured here before',
+    );
+    expect(JSON.stringify(readQuickLine('3 / 118', context))).toContain(
+      'a station with a reading to correct',
+    );
+    expect(JSON.stringify(readQuickLine('all / 118', context))).toContain('one station at a time');
+    expect(readQuickLine('4 / 244F', context)).toMatchObject({
+      words: 'Station 4 · corrects 245.3 °F to temperature 244.0 °F (117.8 °C)',
+    });
   });
 
   it('reads bare numbers in the unit of the class and says both', () => {

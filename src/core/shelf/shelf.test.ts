@@ -124,3 +124,22 @@ describe('tables', () => {
     ]).toEqual(['356 °F', '177 °C', '4.4 oz', '1.00 in', null]);
   });
 });
+
+describe('the other unit world', () => {
+  // NIST Handbook 44: an ounce is 28.3495 g, a US cup 236.588 ml, a US gallon 3.78541 L, an inch 25.4 mm, a foot 0.3048 m.
+  it.each<[number, string, string | null]>([
+    [27.9, 'g', '0.98 oz'],
+    [28, 'g', '1.0 oz'],
+    [999, 'g', '35.2 oz'],
+    [1000, 'g', '2.20 lb'],
+    [250, 'ml', '1.06 US cups'],
+    [10, 'L', '2.64 US gal'],
+    [30, 'mm', '1.18 in'],
+    [1200, 'm', '3937 ft'],
+    [74, '°C', '165 °F'],
+    [350, '°F', '177 °C'],
+    [5, 'min', null],
+  ])('%f %s is %s', (value, unit, words) => {
+    expect(otherWorld(value, unit)).toBe(words);
+  });
+});

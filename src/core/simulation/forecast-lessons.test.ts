@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { forecastSyrup } from '../sugar';
 import { timeToTarget } from '../trace';
 import { forecastScenarios, measureForecasts, type Forecaster } from '.';
+import { about, lessonOf } from './forecast-lessons';
 
 const forecaster: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
   const trace = { seconds, celsius };
@@ -64,5 +65,44 @@ describe('forecasts over simulated lessons', () => {
     expect(Math.abs(after(5).seconds - 82)).toBeLessThan(25);
     expect(Math.abs(after(6).seconds - 71)).toBeLessThan(15);
     expect(Math.abs(after(7).seconds - 31)).toBeLessThan(10);
+  });
+});
+
+describe('one who knows the model', () => {
+  it('by hand: a rise of v °C/s from 0, v = 0.1 ± 0.01 beforehand, read every 10 s to ±0.3 °C', () => {
+    const scenario = {
+      ...{ id: 'line', about: 'a straight rise', syrup: false },
+      lesson: (seed: number) =>
+        lessonOf(seed, () => ({
+          ...{ batch: null, targetC: 60, ambientC: null, rising: true },
+          how: { everyS: 10, noiseC: 0.3, divisionC: 1e-6, offsetSdC: 1e-9 },
+          unknown: { v: about(0.1, 0.01) },
+          anyLesson: { v: 0.05, offsetC: 1e-9 },
+          play: (value) => {
+            const v = value('v');
+            return (second) => v * second;
+          },
+        })),
+    };
+    const lesson = scenario.lesson(3);
+    const [v] = lesson.truth.values as [number];
+    expect(lesson.reachedS).toBe(Math.ceil(60 / v));
+    expect(lesson.truth).toMatchObject({ readingC: expect.closeTo(0.3, 9) as number, rising: true });
+    // Readings up to t tell v by Σt² / 0.3² + 1 / 0.01²; the moment 60 / v moves by 60 / v² of it.
+    const boundAt = (now: number, sd: number) => {
+      const squares = lesson.seconds.filter((one) => one <= now).reduce((sum, one) => sum + one * one, 0);
+      return 60 / v ** 2 / Math.sqrt(squares / 0.09 + 1 / sd ** 2);
+    };
+    const only = { ...scenario, lesson: () => lesson };
+    const { oracle, anyLesson } = measureForecasts(only, () => ({ seconds: 1, low: 0, high: null }), 1, true);
+    const early = lesson.reachedS - 120;
+    expect(oracle!.errorAtTwoMinutesS / (0.6745 * boundAt(early, 0.01))).toBeCloseTo(1, 1);
+    expect(anyLesson!.errorAtTwoMinutesS / (0.6745 * boundAt(early, 0.05))).toBeCloseTo(1, 1);
+    expect(anyLesson!.widthPercent).toBeGreaterThan(oracle!.widthPercent);
+    expect(measureForecasts(only, () => null, 1)).toMatchObject({
+      forecasts: 0,
+      silentPercent: 100,
+      oracle: null,
+    });
   });
 });

@@ -165,6 +165,27 @@ describe('Tukey’s HSD', () => {
   });
 });
 
+describe('where nothing varies', () => {
+  it('no test has an answer, and says so', () => {
+    expect(() => welchTest([5, 5], [6, 6])).toThrow(
+      /a is \[5,5\]; allowed: values that are not all equal, in a or in b/,
+    );
+    expect(() =>
+      twoWayAnova([
+        [
+          [1, 1],
+          [2, 2],
+        ],
+        [
+          [3, 3],
+          [4, 4],
+        ],
+      ]),
+    ).toThrow(/repeats that are not all equal/);
+    expect(welchTest([5, 5], [6, 8]).df).toBeCloseTo(1, 9);
+  });
+});
+
 describe('Dunnett’s test of one group', () => {
   it('is Student’s t: 12.706, 2.228, 2.042 on 1, 10, 30 degrees of freedom', () => {
     for (const [df, printed] of [
