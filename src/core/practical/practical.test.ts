@@ -99,6 +99,18 @@ describe('the formula as syrup', () => {
       waterG: 87.2,
       localBoilingC: 96,
     });
+    // Butter and milk bring their water (16 % and 88 %), and warmth for the rest at 2 J/g·K; flour brings nothing.
+    const line = (name: string, amount: number) => ({ id: name, name, amount, unit: 'g' as const, job: '' });
+    const of = (...more: ReturnType<typeof line>[]) =>
+      syrupOfFormula(
+        { ...examplePlan, formula: [line('Caster sugar', 100), line('Water', 50), ...more] },
+        96,
+      )!;
+    const rich = of(line('Butter', 100), line('Milk', 100));
+    expect(rich.waterG).toBeCloseTo(50 + 16 + 88, -0.7);
+    expect(rich.panJPerK - of().panJPerK).toBeCloseTo(2 * (200 - (rich.waterG - 50)), 6);
+    expect(of(line('Plain flour', 100))).toEqual(of());
+    expect(of(line('Olive oil', 100))).toEqual(of());
     expect(syrupOfFormula({ ...examplePlan, formula: examplePlan.formula.slice(0, 1) }, 96)).toBeNull();
     expect(ingredientGrams({ id: 'x', name: 'Moon dust', amount: 1, unit: 'tsp', job: '' })).toBeNull();
   });

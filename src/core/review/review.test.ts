@@ -236,6 +236,29 @@ describe('the margin', () => {
     ]);
   });
 
+  it('burnt levels are looked for in syrup only, and a response without anything to measure it with is asked for', () => {
+    const burnt = { ...examplePlan.factor, levels: [{ id: 'x', value: 195, words: '', control: true }] };
+    const says = (patch: Partial<Plan>) =>
+      kinds({ ...examplePlan, factor: burnt, ...patch }).includes('level-burnt');
+    expect(says({})).toBe(true);
+    expect(says({ thermometer: { in: 'food', smallestDivisionC: 1 } })).toBe(false);
+    expect(says({ factor: { ...burnt, kind: 'number', unit: 'g' } })).toBe(false);
+    const asked = (instrument: string, smallestDivision: number | null) =>
+      remarkOf(
+        { ...examplePlan, responses: [{ ...examplePlan.responses[0]!, instrument, smallestDivision }] },
+        'response-without-instrument',
+      )?.what;
+    expect(asked('  ', 0.1)).toBe('What is “snap force” measured with?');
+    expect(asked('a hook', null)).toBe('Smallest division for “snap force”?');
+    expect(asked('a hook', 0.1)).toBeUndefined();
+    const two = { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) };
+    expect(kinds({ ...examplePlan, factor: two, stations: 3 })).toContain('replicates-too-few');
+    expect(kinds({ ...examplePlan, factor: two, stations: 4 })).not.toContain('replicates-too-few');
+    expect(
+      kinds({ ...examplePlan, factor: { ...two, levels: two.levels.slice(0, 1) }, stations: 1 }),
+    ).not.toContain('replicates-too-few');
+  });
+
   it('only the last step of the lesson, a wait as long as what is over, can be moved behind the bell', () => {
     const boil = examplePlan.steps[1]!;
     const wait = { ...boil, id: 'set', text: 'Leave it.', endpoint: { kind: 'time' } as const };

@@ -263,6 +263,43 @@ describe('what a food is taken for', () => {
   });
 });
 
+describe('the clock of cooling', () => {
+  it('starts where the food falls below the line, between two readings, and not where it only stands on it', () => {
+    const check = (readings: [number, number][]) =>
+      checkCooling(
+        readings.map(([minute, celsius]) => ({ minute, celsius })),
+        'fda',
+      ).stages[0]!;
+    // 60 to 50 °C in 10 min: below 57 °C after 3 min; 21 °C at the 83rd: 80 min.
+    expect(
+      check([
+        [0, 60],
+        [10, 50],
+        [50, 30],
+        [83, 21],
+      ]).takenMinutes,
+    ).toBeCloseTo(80, 9);
+    // On the line for half an hour, then below: counted from when it leaves it.
+    expect(
+      check([
+        [0, 57],
+        [30, 57],
+        [60, 39],
+        [90, 21],
+      ]).takenMinutes,
+    ).toBeCloseTo(60, 9);
+    // To the limit is within it.
+    const until = (minute: number) =>
+      check([
+        [0, 57],
+        [40, 45],
+        [80, 33],
+        [minute, 21],
+      ]).verdict;
+    expect([until(120), until(121)]).toEqual(['yes', 'no']);
+  });
+});
+
 describe('cooling', () => {
   const line = (...points: [number, number][]) => points.map(([minute, celsius]) => ({ minute, celsius }));
   /** A straight fall read every quarter of an hour. */
