@@ -7,8 +7,7 @@ import { bin, ensurePackages, root, run } from './setup.mjs';
 const [path = 'src/core', lines = '120', seed = '1'] = process.argv.slice(2);
 
 /** Tables, which other checks look at name by name, and what only tests use. */
-const tables =
-  /\/(ingredients\/shelf|tables|practical\/example-plan|simulation\/trade-facts|testing\/)/;
+const tables = /\/(ingredients\/shelf|tables|practical\/example-plan|simulation\/trade-facts|testing\/)/;
 
 function filesIn(place) {
   if (statSync(place).isFile()) return [place];
@@ -50,7 +49,9 @@ process.stdout.write(
 
 ensurePackages();
 mkdirSync(join(root, 'test-results'), { recursive: true });
-const settings = join(root, 'test-results', 'stryker.json');
+// Named by the process, so that two runs at once do not clear each other away.
+const own = `stryker-${process.pid}`;
+const settings = join(root, 'test-results', `${own}.json`);
 writeFileSync(
   settings,
   JSON.stringify({
@@ -65,7 +66,7 @@ writeFileSync(
     ignoreStatic: true,
     concurrency: 2,
     timeoutMS: 20_000,
-    tempDirName: 'test-results/stryker',
+    tempDirName: `test-results/${own}`,
     ignorePatterns: ['dist', 'data', 'docs', 'test-results'],
     allowEmpty: true,
   }),
