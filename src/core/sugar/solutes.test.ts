@@ -24,6 +24,22 @@ describe('water activity', () => {
     ).toBeLessThan(0.005);
   });
 
+  // K as collected by Chirife, Ferro Fontán and Benmergui, J. Food Technol. 15 (1980) 59 (from memory); 1 mol of each in 9 of
+  // water, so x = 0.1 and ln a_w = ln 0.9 − K / 100. Molar masses by the atomic weights of carbon, hydrogen and oxygen.
+  it.each([
+    ['sucrose', 6.47, [12, 22, 11]],
+    ['glucose', 2.25, [6, 12, 6]],
+    ['fructose', 2.25, [6, 12, 6]],
+    ['lactose', 10.2, [12, 22, 11]],
+    ['maltose', 4.54, [12, 22, 11]],
+    ['glycerol', 1.16, [3, 8, 3]],
+    ['sorbitol', 1.65, [6, 14, 6]],
+  ] as const)('of a tenth of %s by moles rests on K = %f', (id, k, [c, h, o]) => {
+    const massG = 12.011 * c + 1.008 * h + 15.999 * o;
+    const activity = waterActivity([{ solute: soluteCalled(id)!, massG }], 9 * 18.015);
+    expect(Math.log(activity / 0.9)).toBeCloseTo(-k / 100, 4);
+  });
+
   it('of one solute is Norrish’s own equation, by hand at x = 0.05: 0.95 e^(−6.47 × 0.0025)', () => {
     const massG = (0.05 / 0.95) * (100 / 18.015) * 342.3;
     expect(waterActivity([{ solute: sucrose, massG }], 100)).toBeCloseTo(0.95 * Math.exp(-6.47 * 0.0025), 10);
