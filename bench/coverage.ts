@@ -1,15 +1,4 @@
-import { forecastScenarios, measureForecasts, type Forecaster } from '../src/core/simulation';
-import { forecastSyrup } from '../src/core/sugar';
-import { timeToTarget } from '../src/core/trace';
-
-const forecaster: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
-  const trace = { seconds, celsius };
-  const around = ambientC === null ? undefined : { celsius: ambientC, sdC: 1 };
-  const forecast = batch
-    ? forecastSyrup(trace, batch, targetC, nowS)
-    : timeToTarget(trace, targetC, nowS, around);
-  return forecast.kind === 'reaching' ? forecast : null;
-};
+import { forecastScenarios, measureForecasts, programForecast } from '../src/core/simulation';
 
 /** Lessons of each scenario; TAWNY_BENCH_LESSONS for a quick look. */
 const lessons = Number(process.env.TAWNY_BENCH_LESSONS ?? 400);
@@ -20,7 +9,7 @@ const lessons = Number(process.env.TAWNY_BENCH_LESSONS ?? 400);
  */
 export function coverage() {
   return forecastScenarios.map((scenario) => {
-    const figures = measureForecasts(scenario, forecaster, lessons, true);
+    const figures = measureForecasts(scenario, programForecast, lessons, true);
     return {
       figure: `forecast-coverage-${scenario.id}`,
       value: Number(figures.coveragePercent.toFixed(1)),

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { field } from './field';
+import { atRest } from './at-rest';
 import { TestServer } from './server';
 
 const folder = 'docs/screenshots';
@@ -77,7 +78,7 @@ test('one picture of each main view', async ({ browser }) => {
       await page.goto(server.url + path);
       await expect(page.getByText(ready).first()).toBeVisible();
       await before?.(page);
-      await page.waitForTimeout(1500);
+      await atRest(page);
       await page.screenshot({ path: `${folder}/${name}.png` });
       await page.close();
     }

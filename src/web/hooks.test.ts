@@ -469,13 +469,15 @@ describe('what a page reads from the notebook', () => {
   });
 
   it('the line under a run’s title, with the boiling point where syrup is boiled', () => {
-    expect(runSubtitle(run)).toMatch(/^9B · Kitchen · Mon 12 Jan \d\d:00 · water boils at 96\.\d °C$/);
+    expect(runSubtitle(run)).toMatch(
+      /^9B · Kitchen · \w{3} 1[123] Jan \d\d:\d\d · water boils at 96\.\d °C$/,
+    );
     expect(runSubtitle({ ...run, unit: 'F' })).toMatch(/water boils at 204\.\d °F$/);
     const dry = {
       ...run,
       plan: { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } as const },
     };
-    expect(runSubtitle(dry)).toMatch(/^9B · Kitchen · Mon 12 Jan \d\d:00$/);
+    expect(runSubtitle(dry)).toMatch(/^9B · Kitchen · \w{3} 1[123] Jan \d\d:\d\d$/);
     expect(
       benchSetting(examplePlan, place, new Map(), syrupOfFormula(examplePlan, boilingIn(place).boilingC))
         .syrup,

@@ -17,12 +17,12 @@ function powerOfDesign(
   requireWithin('replicates', replicates, 2, 1000);
   requireWithin('levels', levels, 2, 100);
   const df = levels * (replicates - 1);
-  return noncentralTwoSided(
-    criticalT(levels, df, question),
-    df,
-    (difference / sd) * Math.sqrt(replicates / 2),
-  );
+  return powerBeyond(criticalT(levels, df, question), df, difference / sd, replicates);
 }
+
+/** The same for a difference in spreads, where the critical t is known. */
+const powerBeyond = (critical: number, df: number, effect: number, replicates: number) =>
+  noncentralTwoSided(critical, df, effect * Math.sqrt(replicates / 2));
 
 const criticalT = (levels: number, df: number, question: PairQuestion) =>
   question === 'one-pair' || levels === 2 ? studentT(df) : studentizedRangeCritical(levels, df) / Math.SQRT2;
@@ -49,8 +49,7 @@ export function detectableDifference(
   if (sd === 0) return 0;
   const df = levels * (replicates - 1);
   const critical = criticalT(levels, df, question);
-  const found = (effect: number) =>
-    noncentralTwoSided(critical, df, effect * Math.sqrt(replicates / 2)) >= power;
+  const found = (effect: number) => powerBeyond(critical, df, effect, replicates) >= power;
   let [low, high] = [0, 1];
   while (!found(high)) high *= 2;
   while (high - low > 1e-9 * high) {

@@ -6,6 +6,7 @@ import {
   noncentralTwoSided,
   rankOf,
   sharesAtLeast,
+  squaresAboutMean,
   studentizedRangeCritical,
   studentizedRangeUpper,
 } from '../statistics';
@@ -110,19 +111,16 @@ function pairsOf(count: number, controlled: boolean): [one: number, other: numbe
 function spreadsDiffer(levels: readonly LevelValues[], leastSd: number): boolean {
   const repeated = levels.filter((one) => one.values.length >= 4);
   if (repeated.length < levels.length) return false;
-  const sds = repeated.map(({ values }) => {
-    const mean = meanOf(values);
-    return Math.sqrt(values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (values.length - 1));
-  });
-  return Math.max(...sds) > unequal * Math.max(leastSd, ...[Math.min(...sds)]) && Math.max(...sds) > 0;
+  const sds = repeated.map(({ values }) => Math.sqrt(squaresAboutMean(values) / (values.length - 1)));
+  const widest = Math.max(...sds);
+  return widest > 0 && widest > unequal * Math.max(leastSd, Math.min(...sds));
 }
 
 function byMeans({ levels, leastSd }: LevelQuestion, controlled: boolean, df: number): LevelsJudged {
   const means = levels.map((one) => meanOf(one.values));
   const sizes = levels.map((one) => one.values.length);
   const n = sizes.reduce((a, b) => a + b, 0);
-  let within = 0;
-  levels.forEach(({ values }, i) => values.forEach((value) => (within += (value - means[i]!) ** 2)));
+  const within = levels.reduce((sum, { values }, i) => sum + squaresAboutMean(values, means[i]), 0);
   const sd = Math.hypot(leastSd, Math.sqrt(within / df));
   const grand = means.reduce((sum, mean, i) => sum + mean * sizes[i]!, 0) / n;
   const between = means.reduce((sum, mean, i) => sum + sizes[i]! * (mean - grand) ** 2, 0);

@@ -1,5 +1,6 @@
 import { capitalised, counted, decimalsOf, formatNumber, listed } from '../format';
 import type { Plan } from '../practical';
+import { squaresAboutMean } from '../statistics';
 import { workingOf } from '../working';
 import { levelFindings, trendFindings } from './effects';
 import type { Finding } from './finding';
@@ -39,9 +40,9 @@ function singleStations({ groups, response }: ResponseSeries): Finding[] {
 
 function pooledSd(groups: readonly LevelGroup[]): number {
   let [squares, df] = [0, 0];
-  for (const group of groups) {
-    for (const value of group.values) squares += (value - group.mean) ** 2;
-    df += group.values.length - 1;
+  for (const { values, mean } of groups) {
+    squares += squaresAboutMean(values, mean);
+    df += values.length - 1;
   }
   return df > 0 ? Math.sqrt(squares / df) : 0;
 }

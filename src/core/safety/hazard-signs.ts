@@ -1,76 +1,32 @@
+import {
+  acid,
+  bigVessel,
+  boils,
+  cookedMeat,
+  cuttable,
+  handles,
+  heats,
+  hot,
+  hottest,
+  mentionsOven,
+  near,
+  oily,
+  raws,
+  sugary,
+  watery,
+  word,
+} from './hazard-words';
 import type { HazardId } from './hazards';
 
 /** Whether a sentence gives a danger away. `context` is the sentence, with the one before where it says “it”. */
 type Sign = (sentence: string, context: string) => boolean;
 
-const word = (words: string) => new RegExp(`(?<![\\p{L}])(?:${words})(?![\\p{L}])`, 'u');
 const any =
   (...patterns: RegExp[]): Sign =>
   (sentence) =>
     patterns.some((one) => one.test(sentence));
 
-/** Two things named within some words of each other, in either order. */
-const near = (first: string, second: string, gap = 6) => {
-  const between = `(?: [^ ]+){0,${gap}} `;
-  return new RegExp(
-    `(?<![\\p{L}])(?:(?:${first})(?![\\p{L}])${between}(?:${second})|(?:${second})(?![\\p{L}])${between}(?:${first}))(?![\\p{L}])`,
-    'u',
-  );
-};
-
-const boils = 'boil(?:s|ed|ing|over)?|simmer(?:s|ed|ing)?|bubbl(?:e|es|ed|ing)|scald(?:s|ed|ing)?';
-const heats = `${boils}|heat(?:s|ed|ing)?|reheat(?:s|ed|ing)?|melt(?:s|ed|ing)?|warm(?:s|ed|ing)? (?:up|through|gently|the|it)|cook(?:s|ed|ing)?|caramelis\\w*|carameliz\\w*|reduc(?:e|es|ed|ing)|microwav\\w*|on the (?:hob|stove|ring|heat|burner|flame|induction)|over (?:a |the )?(?:\\w+ )?(?:heat|flame|hob|burner)|hob|stove|evaporat\\w*|poach\\w*|blanch\\w*|parboil\\w*`;
-const hot =
-  'hot|boiling|scalding|molten|melted|bubbling|simmering|steaming|piping hot|just boiled|freshly boiled';
-const sugary =
-  'sugars?|sucrose|syrup|caramels?|toffee|fudge|jam|jams|marmalade|honey|treacle|molasses|glucose|isomalt|honeycomb|cinder|candy|nougat|praline|butterscotch|marshmallow|fondant|jelly bags?|fruit jelly|chutney|glaze|brittle';
-const watery =
-  'water|milk|stock|broth|soup|sauce|cream|custard|juice|liquids?|porridge|gravy|wine|coffee|tea|cocoa|curry|stew|puree|purée|infusion|brine|jam|marmalade|chutney|syrup|jelly|agar|gelatine|gelatin|mixture|contents|pan|pot|cooking water|pasta|potatoes|rice|noodles|vegetables|eggs?|roux|batter|solution|vinegar|dye|tomatoes|beans|lentils';
-const oily = 'oil|lard|dripping|ghee|fat|shortening|tallow|suet|butter';
-const acid = 'vinegars?|acids?|acetic|pickling (?:liquor|liquid|solution|brine)|pickle';
-
-/** The highest temperature a sentence names, °C; −Infinity for none. Oven settings are temperatures too. */
-function hottest(sentence: string): number {
-  let top = -Infinity;
-  for (const [, sign, number, unit] of sentence.matchAll(
-    /([−]|minus )?(\d+(?:\.\d+)?) ?(?:to \d+ ?)?(°? ?[cf](?![\p{L}])|°|degrees?(?: celsius| fahrenheit| c| f)?)/gu,
-  )) {
-    const value = Number(number) * (sign ? -1 : 1);
-    top = Math.max(
-      top,
-      /f/u.test(unit!.replace('degrees', '').replace('degree', '')) ? (value - 32) / 1.8 : value,
-    );
-  }
-  return top;
-}
-
-const oven = word(
-  'ovens?|roast(?:s|ing)?|grill(?:s|ing)?|broil(?:s|ing)?|griddle|gas mark|air ?fry\\w*|air ?fryers?|toast(?:s|ing|er)?|waffle iron|panini|sandwich press|hot ?plates?|salamander|kiln|blind bak\\w+',
-);
-const bakes = word(
-  'bak(?:e|es)|(?:is|are|be|been|until|being|it) baked|baking(?! (?:powder|soda|paper|parchment|sheets?|trays?|tins?|dish(?:es)?|beans|ingredients|aisle|scales|chocolate|potato\\w*|spread))',
-);
-/** Not the roast, but roasting: “the roast beef sandwich”, “roast chicken crisps”. */
-const roastNoun = /\b(the|a|cold|leftover|roast) roast\b(?! (it|for|in|at))/u;
-
-/** Whether words put something into an oven or under a grill. */
-export function mentionsOven(text: string): boolean {
-  const sentence = ` ${text.toLowerCase().replaceAll(/[^\p{L}\p{N}°]+/gu, ' ')} `;
-  return (oven.test(sentence) && !roastNoun.test(sentence)) || bakes.test(sentence);
-}
-
-const bigVessel =
-  'pans?|pots?|stockpots?|stock pots?|cauldrons?|trays?|sacks?|mixers?|casseroles?|urns?|boxes|crates?|drums?|buckets?|saucepans?|preserving pan|roasting tin|dutch oven|bags? of flour';
-const cuttable =
-  'the|a|an|it|them|into|in|each|off|up|out|one|two|three|half|some|your|all|thin|thick|open|along|through|across|away|carefully|finely|thinly|roughly|\\d+|every|both|fruit|vegetables?|onions?|apples?|pears?|potato(?:es)?|carrots?|bread|meat|and';
-const raws =
-  'meat|chicken|turkey|duck|goose|beef|pork|lamb|veal|venison|rabbit|bacon|gammon|ham joint|sausages?|sausagemeat|burgers?|patt(?:y|ies)|koftas?|meatballs?|steaks?|poultry|liver|kidneys|giblets|fish|salmon|cod|haddock|trout|mackerel|hake|plaice|herring|sardines|prawns?|shrimps?|squid|mussels?|oysters?|clams?|scallops?|crabs?|lobsters?|drumsticks?|thighs?|wings|chops|brisket';
-const handles =
-  'cut|slice|dice|chop|shape|marinat\\w*|season|stuff|skewer|bone|debone|fillet|rub|wash|rinse|weigh|mix|press|coat|fry|grill|roast|bake|brown|sear|cook|defrost|thaw|trim|tenderis\\w*|tenderiz\\w*|flatten|score|pat|prepare|handle|unwrap|inject|roll|mould|form|divide|touch|skin|gut|shell|peel|place|put|poach|barbecue|steam|knead|truss|dip|bread|thread|clean|pull|crack|spatchcock|joint|carve|lay|arrange|serve raw';
-const cookedMeat =
-  /\b(cooked|tinned|canned|tin of|can of|vegan|vegetarian|plant based|jerky|cold cuts|pâté)\b/u;
-
-const signs: Record<HazardId, Sign> = {
+export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
   'hot-sugar': (sentence, context) => {
     const rest = context.replaceAll(
       /\b(boiling|hot|warm|lukewarm|simmering|cold) (water|milk|tea|coffee)\b|\b(heat|preheat|warm) (up )?the oven\b|\bmelted (butter|chocolate)\b|\bon the (label|chart|graph)\b/gu,
@@ -376,4 +332,3 @@ const signs: Record<HazardId, Sign> = {
 };
 
 /** Signs of every danger. */
-export const hazardSigns: Readonly<Record<HazardId, Sign>> = signs;

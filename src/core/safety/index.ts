@@ -20,6 +20,6 @@ export {
 export { checkCore, longestCoreGapMinutes, requirementFor, type CoreCheck } from './core-temperature';
 export { minutesBetween, twoFourHourRule, type ZoneVerdict } from './danger-zone';
 export { hazardsIn } from './hazards-in';
-export { mentionsOven } from './hazard-signs';
+export { mentionsOven } from './hazard-words';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';
 export { equivalentMinutes, lethalitySource, ukReferenceC, ukZC } from './lethality';

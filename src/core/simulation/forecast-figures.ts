@@ -1,4 +1,6 @@
 import { medianOf, WeightedEquations } from '../numeric';
+import { forecastSyrup } from '../sugar';
+import { timeToTarget } from '../trace';
 import type { ForecastLesson, ForecastScenario } from './forecast-lessons';
 
 export interface ForecastFigures {
@@ -24,12 +26,22 @@ interface OracleFigures {
   errorAtTwoMinutesS: number;
 }
 
-export type Forecaster = (
+type Forecaster = (
   lesson: ForecastLesson,
   seconds: readonly number[],
   celsius: readonly number[],
   nowS: number,
 ) => { seconds: number; low: number; high: number | null } | null;
+
+/** What the program itself says at a moment of a lesson; null where it gives no moment. */
+export const programForecast: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
+  const trace = { seconds, celsius };
+  const around = ambientC === null ? undefined : { celsius: ambientC, sdC: 1 };
+  const forecast = batch
+    ? forecastSyrup(trace, batch, targetC, nowS)
+    : timeToTarget(trace, targetC, nowS, around);
+  return forecast.kind === 'reaching' ? forecast : null;
+};
 
 /** z for a two-sided 95 % interval, and the median of |z|. */
 const [z95, zHalf] = [1.96, 0.6745];

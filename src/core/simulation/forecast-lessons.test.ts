@@ -1,17 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { forecastSyrup } from '../sugar';
 import { timeToTarget } from '../trace';
-import { forecastScenarios, measureForecasts, type Forecaster } from '.';
+import { forecastScenarios, measureForecasts, programForecast } from '.';
 import { about, lessonOf } from './forecast-lessons';
-
-const forecaster: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
-  const trace = { seconds, celsius };
-  const around = ambientC === null ? undefined : { celsius: ambientC, sdC: 1 };
-  const forecast = batch
-    ? forecastSyrup(trace, batch, targetC, nowS)
-    : timeToTarget(trace, targetC, nowS, around);
-  return forecast.kind === 'reaching' ? forecast : null;
-};
 
 describe('forecasts over simulated lessons', () => {
   // A short look at what `npm run bench` measures over 400 lessons each. Forecasts of one lesson err
@@ -21,7 +11,7 @@ describe('forecasts over simulated lessons', () => {
     (_, scenario) => {
       const { coveragePercent, forecasts, widthPercent, errorAtTwoMinutesS } = measureForecasts(
         scenario,
-        forecaster,
+        programForecast,
         16,
       );
       expect(forecasts).toBeGreaterThan(40);

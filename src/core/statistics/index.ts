@@ -10,7 +10,7 @@ export {
 } from './distributions';
 export { dunnettCritical, dunnettTest, dunnettUpper, type DunnettPair } from './dunnett';
 export { friedmanTest, type Friedman } from './friedman';
-export { type Groups } from './groups';
+export { squaresAboutMean, type Groups } from './groups';
 export { grubbsTest, type Grubbs } from './grubbs';
 export { kruskalWallis, type KruskalWallis } from './kruskal-wallis';
 export { fitLine, type LinearFit } from './linear-fit';

@@ -59,7 +59,7 @@ export async function runningApp(now: () => number = Date.now): Promise<RunningA
 }
 
 /** Sets up a school with the example practical and a run that has begun; answers with the run’s id. */
-export async function startedRun({ send }: RunningApp, stations = 4): Promise<string> {
+export async function startedRun({ send }: RunningApp, stations = 4, startsAt = Date.now()): Promise<string> {
   const id = uuid();
   const room = {
     id: 'kitchen',
@@ -79,7 +79,7 @@ export async function startedRun({ send }: RunningApp, stations = 4): Promise<st
     revision: 1,
     roomId: 'kitchen',
     classId: '9b',
-    startsAt: Date.now(),
+    startsAt,
     stations,
     probes: 'none',
     seed: 5,

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { Remark, RoomChoice } from '../../core/review';
+import { useCode } from '../api/use-code';
 
 /**
  * What is open in the margin of a plan, for pages that only count or list it. The review, and the ingredients table it
@@ -12,12 +12,7 @@ export function useOpenRemarks(
   place: Place | null,
   rooms: readonly RoomChoice[],
 ): readonly Remark[] {
-  const { data } = useQuery({
-    queryKey: ['code', 'review'],
-    queryFn: () => import('../../core/review'),
-    staleTime: Infinity,
-    structuralSharing: false,
-  });
+  const data = useCode('review', () => import('../../core/review'));
   return useMemo(
     () => (data && plan ? data.reviewPlan({ plan, place, rooms }).open : []),
     [data, plan, place, rooms],

@@ -1,18 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { Run } from '../../contract/runs';
 import { boilingIn } from '../../core/practical';
 import { benchSetting, type BenchSetting } from '../../core/run';
+import { useCode } from '../api/use-code';
 
 /** What stays the same for all stations of a run. The syrup of a batch comes with the ingredients table, a little later. */
 export function useBenchSetting(run: Run): BenchSetting {
-  const { data } = useQuery({
-    queryKey: ['code', 'batch'],
-    queryFn: () => import('../../core/batch'),
-    staleTime: Infinity,
-    structuralSharing: false,
-    networkMode: 'always',
-  });
+  const data = useCode('batch', () => import('../../core/batch'));
   return useMemo(
     () =>
       benchSetting(

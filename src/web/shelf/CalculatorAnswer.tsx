@@ -8,12 +8,10 @@ import {
   type CalculatorAnswer as Answer,
   type InputSpec,
 } from '../../core/calculators';
-import { formatNumber, formatSignificant } from '../../core/format';
-import { otherWorld } from '../../core/shelf';
 import { WorkingLines } from '../ui/WorkingPopover';
 import { textOf, textShape, valueOf } from './input-text';
-import { resultLabel, resultText } from './result-label';
-import { UseButton } from './UseButton';
+import { resultLabel } from './result-label';
+import { CalculatorResults } from './CalculatorResults';
 
 interface CalculatorAnswerProps {
   calculator: Calculator;
@@ -44,7 +42,7 @@ export function CalculatorAnswer({ calculator, given, uses, onUse }: CalculatorA
       <Heading as="h2" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
         {title}
       </Heading>
-      {answer && <Results answer={answer} uses={uses} onUse={onUse} />}
+      {answer && <CalculatorResults answer={answer} uses={uses} onUse={onUse} />}
       <Box
         mt="4"
         display="grid"
@@ -118,118 +116,6 @@ function tried(id: string, values: Record<string, unknown>): { answer?: Answer; 
     if (error instanceof RefusedValue) return { refused: error };
     throw error;
   }
-}
-
-function Results({
-  answer,
-  uses,
-  onUse,
-}: { answer: Answer } & Pick<CalculatorAnswerProps, 'uses' | 'onUse'>) {
-  // Where there is an answer in words, its yes-or-no twin and ids say nothing more.
-  const entries = Object.entries(answer.result).filter(
-    ([key, value]) =>
-      !('verdict' in answer.result && (key === 'safe' || key === 'passes')) &&
-      !(key === 'item' && value !== null),
-  );
-  const main = entries.findIndex(([, value]) => typeof value === 'number');
-  return (
-    <Box mt="2" role="status">
-      {entries.map(([key, value], i) => {
-        const { label, unit } = resultLabel(key);
-        const unitHere = key === 'amount' || key === 'low' || key === 'high' ? amountUnit(answer) : unit;
-        return (
-          <Flex key={key} gap="4" py="1.5" borderTopWidth="1px" borderColor="rule" align="baseline">
-            <Box color="soft" w="9.5rem" flexShrink={0}>
-              {label}
-            </Box>
-            <Box flex="1" minW="0">
-              {typeof value === 'number' ? (
-                <>
-                  <Box as="span" fontSize={i === main ? '2xl' : 'lg'} fontWeight="bold">
-                    {resultText(key, value)}
-                  </Box>{' '}
-                  {unitHere}
-                  {otherWorld(value, unitHere) && (
-                    <Box as="span" color="soft">
-                      {' '}
-                      ({otherWorld(value, unitHere)})
-                    </Box>
-                  )}
-                </>
-              ) : (
-                <ResultWords value={value} />
-              )}
-            </Box>
-            {typeof value === 'number' && (
-              <UseButton
-                text={formatNumber(Number(value.toPrecision(4)))}
-                uses={uses}
-                main={i === main}
-                onUse={onUse}
-              />
-            )}
-          </Flex>
-        );
-      })}
-    </Box>
-  );
-}
-
-/** The unit of a result that comes in whatever unit was asked for. */
-const amountUnit = ({ id, inputs }: Answer) =>
-  id === 'kitchen-measure'
-    ? String(inputs.to)
-    : id === 'bake-time-scaling' || id === 'cooling-forecast'
-      ? 'min'
-      : '';
-
-/** An id as it is said: “cannot-tell” is “can’t tell”, “soft-ball” is “soft ball”; a sentence stays as it is. */
-const wordsOf = (value: string) =>
-  value === 'cannot-tell'
-    ? 'can’t tell'
-    : /^[a-z]+([-:][a-z]+)*$/.test(value)
-      ? value.replaceAll(/[-:]/g, ' ')
-      : value;
-
-function ResultWords({ value }: { value: Answer['result'][string] }) {
-  if (value === null) return <Box as="span">—</Box>;
-  if (typeof value === 'boolean') return <strong>{value ? 'yes' : 'no'}</strong>;
-  if (typeof value === 'string') return <strong>{wordsOf(value)}</strong>;
-  if (!Array.isArray(value)) return <>{value}</>;
-  if (value.every((one) => typeof one === 'string')) {
-    return value.length === 0 ? <Box as="span">—</Box> : <strong>{value.map(wordsOf).join(', ')}</strong>;
-  }
-  if (value.every((one) => typeof one === 'number')) {
-    return <strong>{value.map((one) => formatSignificant(one)).join(' to ')}</strong>;
-  }
-  return (
-    <Box fontSize="sm">
-      {value.map((one, i) => (
-        <Box key={i}>
-          {Object.entries(one)
-            .map(([key, part]) => {
-              const { label, unit } = resultLabel(key);
-              const words =
-                typeof part === 'number'
-                  ? formatSignificant(part)
-                  : typeof part === 'boolean'
-                    ? part
-                      ? 'yes'
-                      : 'no'
-                    : Array.isArray(part)
-                      ? part.join(', ')
-                      : part === null
-                        ? 'not yet'
-                        : wordsOf(part);
-              return key === 'name' || key === 'a' || key === 'b'
-                ? String(words)
-                : `${label} ${words}${unit && ` ${unit}`}`;
-            })
-            .join(' · ')}
-        </Box>
-      ))}
-    </Box>
-  );
 }
 
 const look = {

@@ -1,4 +1,5 @@
 import { dairyAndEggs } from './dairy-and-eggs';
+import { dishes } from './dishes';
 import { flours } from './flours';
 import { fruitAndVegetables } from './fruit-and-vegetables';
 import { leaveningAndSetting } from './leavening-and-setting';
@@ -15,4 +16,5 @@ export const shelfText = [
   fruitAndVegetables,
   nutsSeedsMeatFish,
   saucesAndDrinks,
+  dishes,
 ].join('\n');

@@ -1,4 +1,4 @@
-/** Sauces, stocks, ready foods, chocolate, coffee, tea and drinks with alcohol. */
+/** Sauces, stocks, chocolate, coffee, tea and drinks with alcohol. */
 export const saucesAndDrinks = `
 soy-sauce | soy sauce; soya sauce; shoyu; light soy sauce; dark soy sauce; kecap manis; ketjap manis; sweet soy sauce; reduced-salt soy sauce; teriyaki; teriyaki sauce; ponzu; stir-fry sauce; sukiyaki sauce; yakitori sauce; mushroom soy | d=1.17/1.1/1.25 n=8/0/6/1/0/15 w=67 in=soya,gluten,wheat job=flavour packs=150
 tamari | tamari; gluten-free soy sauce; tamari soy sauce; gluten free soy sauce | d=1.17/1.1/1.25 n=10/0/6/2/0/16 w=65 in=soya job=flavour packs=150
@@ -27,8 +27,6 @@ beer | beer; ale; lager; stout; porter; pale ale; bitter beer; wheat beer; alcoh
 spirits | cognac; kirsch; liqueur; tequila; bourbon; calvados; triple sec; limoncello; coffee liqueur; orange liqueur; ethanol; alcohol; calvados brandy; grappa; ouzo; sambuca; schnapps; isopropyl | d=.94/.79/1.1 n=0/0/1/1/0/0 w=60 a=32 job=flavour packs=350
 cream-liqueur | cream liqueur; irish cream; irish cream liqueur | in=milk job=flavour
 amaretto | amaretto; nut liqueur; hazelnut liqueur; nocino; crème de noix | may=nuts job=flavour
-sushi | sushi; sushi roll; nigiri; maki; onigiri | in=fish may=soya,gluten,crustaceans,sesame,eggs
-quiche | quiche; quiche lorraine; quiche filling; savoury tart; toad in the hole; french toast; bread and butter pudding; bread pudding; arancini; soufflé; souffle | in=milk,gluten,wheat,eggs may=celery,soya,mustard
 ketchup | ketchup; tomato ketchup; catsup | d=1.15/1.1/1.2 n=1/.1/25/23/1/2 w=70 may=celery,gluten job=flavour packs=460
 chilli-sauce | chilli sauce; sweet chilli sauce; hot sauce; sriracha; pepper sauce; sambal; sambal oelek | d=1.15/1/1.25 n=.5/.3/40/38/1/2 may=sulphites,fish,crustaceans job=flavour packs=150
 barbecue-sauce | barbecue sauce; bbq sauce; brown sauce; steak sauce | d=1.15/1.1/1.25 n=1/.3/30/26/1/2 may=gluten,mustard,celery,fish,soya job=flavour packs=250
@@ -40,37 +38,7 @@ caper | caper; caperberry; pickled caper | d=.6/.5/.7 n=2/1/2/0/3/7 w=84 may=sul
 cider | cider; dry cider; perry; hard cider; apple cider | d=1.01/1/1.03 w=93 a=4.5 in=sulphites job=liquid packs=500
 rum | rum; dark rum; brandy; vodka; whisky; whiskey; gin; spirit | d=.95/.94/.96 w=62 a=32 job=flavour packs=350
 white-chocolate | white chocolate; white chocolate chip; white chocolate button | d=.65/.55/1.25 n=7/32/59/59/0/.2 w=1 in=milk,soya may=nuts,gluten is=chocolate job=flavour packs=100
-macaroni-cheese | macaroni cheese; mac and cheese; cauliflower cheese; pasta bake; croque monsieur; potato gratin; gratin; moussaka; croquette | in=milk,gluten,wheat may=eggs,celery,soya,mustard
-scotch-egg | scotch egg | e=110 in=eggs,gluten,wheat may=milk,sulphites,soya,mustard kind=meat
-mince-pie | mince pie | e=60 in=gluten,wheat may=milk,eggs,sulphites,nuts
-trifle | trifle | in=milk,gluten,wheat,eggs may=sulphites,nuts,soya kind=dairy
-tiramisu | tiramisu; tiramisù | in=milk,eggs,gluten,wheat may=sulphites,soya kind=dairy
-kedgeree | kedgeree | in=fish,eggs may=milk,mustard,celery kind=fish
-paella | paella; seafood paella | may=crustaceans,molluscs,fish,celery,sulphites
-bhaji | bhaji; onion bhaji; pakora | may=gluten,wheat,mustard,milk,eggs
 hollandaise | hollandaise; hollandaise sauce; béarnaise; bearnaise; béarnaise sauce; bearnaise sauce | in=eggs,milk may=sulphites,celery,mustard kind=eggs
-carbonara | carbonara; carbonara sauce | in=eggs,milk may=gluten,celery,mustard kind=eggs
-baklava | baklava | in=nuts,gluten,wheat may=milk,sesame,peanuts
-haggis | haggis | in=gluten may=milk,eggs,mustard,celery,sulphites,soya kind=meat
-fish-pie | fish pie | in=fish,milk may=crustaceans,molluscs,gluten,eggs,mustard,celery kind=fish
-churros | churro; churros | in=gluten,wheat may=milk,eggs,soya
-porridge | porridge | in=gluten may=milk
-risotto | risotto | may=milk,celery,sulphites
-dim-sum | dim sum; bao bun; bao | in=gluten,wheat may=crustaceans,soya,eggs,sesame,fish,molluscs
-tabbouleh | tabbouleh; tabouleh; tabouli | in=gluten,wheat
-roux | roux | in=gluten,wheat may=milk
-crumble | crumble; crumble topping; apple crumble; fruit crumble; streusel | in=gluten,wheat may=milk,nuts
-battenberg | battenberg; battenberg cake | in=gluten,wheat,eggs,nuts may=milk,soya,sulphites
-lebkuchen | lebkuchen; linzer torte; linzertorte; florentine | in=nuts,gluten,wheat,eggs may=milk,soya,sulphites
-breaded-meat | chicken nugget; nugget; chicken kiev; schnitzel; chicken goujon; goujon; breaded chicken; southern fried chicken; cordon bleu | in=gluten,wheat may=milk,eggs,soya,celery,mustard kind=poultry
-clam-chowder | clam chowder | in=milk,molluscs may=fish,crustaceans,gluten,celery kind=fish
-chowder | chowder; fish chowder; corn chowder | in=milk may=fish,molluscs,crustaceans,gluten,celery
-lobster-bisque | lobster bisque; crab bisque; bisque | in=crustaceans may=milk,gluten,celery,fish,sulphites kind=fish
-prawn-cocktail | prawn cocktail | in=crustaceans,eggs may=mustard,milk,fish kind=fish
-prawn-toast | prawn toast; sesame prawn toast | in=crustaceans,gluten,wheat,sesame may=eggs,soya,milk kind=fish
-eggnog | eggnog; advocaat | in=eggs may=milk kind=eggs
 asafoetida | asafoetida; hing | may=gluten,wheat job=flavour
-coated-potato | hash brown; oven chip; potato waffle; potato wedge; rosti; potato croquette | may=gluten,wheat,milk,eggs
 mincemeat | mincemeat; mince meat fruit | may=sulphites,gluten,nuts
-waldorf-salad | waldorf salad | in=celery,nuts,eggs may=mustard,milk
 `;
