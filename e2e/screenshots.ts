@@ -62,6 +62,8 @@ test('one picture of each main view', async ({ browser }) => {
         path: `/runs/${finished}/results`,
         ready: 'Class table',
         size: { width: 1280, height: 1120 },
+        // The syrup’s own forecast comes with the ingredients table, a moment after the page.
+        before: (page: Page) => expect(page.getByText(/in \d+ (min|s)/).first()).toBeVisible(),
       },
       {
         name: 'report',

@@ -52,7 +52,7 @@ export function StepNow({ run, state, unit, onDone }: StepNowProps) {
         <Box
           key={id}
           mt="2"
-          pl="3"
+          px="3"
           py="1"
           borderLeftWidth="5px"
           borderColor="ember"
