@@ -56,14 +56,19 @@ test('one picture of each main view', async ({ browser }) => {
           await page.getByPlaceholder('soft ball').fill('soft ball');
         },
       },
-      { name: 'station', path: `/runs/${running}/station/4`, ready: 'Degrees', size: phone },
+      {
+        name: 'station',
+        path: `/runs/${running}/station/4`,
+        ready: 'Degrees',
+        size: phone,
+        // The syrup’s own forecast comes with the ingredients table, a moment after the page.
+        before: (page: Page) => expect(page.getByText(/in \d+ (min|s)/).first()).toBeVisible(),
+      },
       {
         name: 'results',
         path: `/runs/${finished}/results`,
         ready: 'Class table',
         size: { width: 1280, height: 1120 },
-        // The syrup’s own forecast comes with the ingredients table, a moment after the page.
-        before: (page: Page) => expect(page.getByText(/in \d+ (min|s)/).first()).toBeVisible(),
       },
       {
         name: 'report',
