@@ -1,22 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { RefusedValue } from '../bounds';
-import { runCalculator } from '.';
-
-/** The working of a calculator as lines of “text | value unit”, the value to four digits. */
-const linesOf = (id: string, inputs: object) =>
-  runCalculator(id, inputs).working.map(({ text, value, unit }) =>
-    [text, value === undefined ? '' : `${Number(value.toPrecision(4))} ${unit ?? ''}`.trim()].join(' | '),
-  );
-const warningsOf = (id: string, inputs: object) => runCalculator(id, inputs).warnings;
-const refusalOf = (id: string, inputs: object) => {
-  try {
-    runCalculator(id, inputs);
-  } catch (error) {
-    if (error instanceof RefusedValue) return error.message;
-    throw error;
-  }
-  return null;
-};
+import { linesOf, refusalOf, warningsOf } from './testing/answers';
 
 describe('working, checked by hand', () => {
   it.each<[string, object, string[]]>([

@@ -1,0 +1,50 @@
+import { examplePlan, type Place, type Plan } from '../../practical';
+import { classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '..';
+
+const zero = Date.UTC(2026, 0, 12, 9, 0);
+const place: Place = {
+  name: 'K',
+  kind: 'food-room',
+  altitudeM: 0,
+  measuredBoilingC: null,
+  stations: 12,
+  balanceG: 1,
+};
+let serial = 0;
+
+/** A class with one value of the first response for each station, level by level. */
+export function measuredClass(values: Record<string, number[]>, plan: Plan = examplePlan) {
+  const response = plan.responses[0]!;
+  const levels = new Map<number, string>();
+  const entries: { station: number; body: EntryBody }[] = [];
+  for (const [levelId, list] of Object.entries(values)) {
+    for (const value of list) {
+      const station = levels.size + 1;
+      levels.set(station, levelId);
+      entries.push({
+        station,
+        body: {
+          kind: 'measurement',
+          responseId: response.id,
+          name: response.name,
+          value,
+          unit: response.unit,
+        },
+      });
+    }
+  }
+  const notebook = new Notebook(zero, [...levels.keys()]);
+  const note = (station: number, body: EntryBody, second = 10) =>
+    notebook.add([{ id: `f${(serial += 1)}`, station, at: zero + second * 1000, offset: 0, body }]);
+  entries.forEach(({ station, body }) => note(station, body));
+  return {
+    note,
+    rows: () => classTable(plan, place, levels, notebook),
+    series: (plotAt: 'planned' | 'reached' = 'planned') =>
+      responseSeries(plan, classTable(plan, place, levels, notebook), 0, plotAt),
+    findings() {
+      const rows = this.rows();
+      return findingsFor(plan, rows, [responseSeries(plan, rows, 0, 'planned')]);
+    },
+  };
+}
