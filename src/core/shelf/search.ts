@@ -55,6 +55,8 @@ export function searchShelf(question: string, place: Place | null): ShelfHit[] {
   const asked = withoutApostrophes(text)
     .replaceAll(/[^\p{L}\p{N}¼½¾.,°%-]+/gu, ' ')
     .split(' ')
+    // A comma or a point inside a number stays; after a word it is only punctuation.
+    .map((word) => word.replace(/^[.,°%]+|[.,°%]+$/g, ''))
     .filter((word) => word !== '' && !idle.has(word));
   const filled = filledIn(text);
   const scored: Scored[] = [];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { runCalculator } from '../calculators';
+import { calculators, runCalculator } from '../calculators';
 import type { Place } from '../practical';
 import { otherWorld, searchShelf, tables } from '.';
 
@@ -71,6 +71,17 @@ describe('the shelf finds on the first try', () => {
         .slice(0, 3)
         .map((hit) => hit.id),
     ).toContain(id);
+  });
+
+  it('whatever stands on it is found by its own name, as it is printed', () => {
+    const ids = (question: string) => searchShelf(question, place).map((hit) => hit.id);
+    for (const { id, title } of calculators) expect(ids(title).slice(0, 3), title).toContain(id);
+    for (const table of tables) {
+      expect(ids(table.title), table.title).toContain(table.id);
+      for (const row of table.rows(place)) {
+        expect(ids(`${row.name}, ${table.title}`), row.name).toContain(`${table.id}:${row.id}`);
+      }
+    }
   });
 
   it('knows where it is: altitude or the measured boiling point goes into what asks for it', () => {
