@@ -2,9 +2,10 @@ import { capitalised, counted, decimalsOf, formatNumber, listed } from '../forma
 import type { Plan } from '../practical';
 import { squaresAboutMean } from '../statistics';
 import { workingOf } from '../working';
-import { levelFindings, trendFindings } from './effects';
 import type { Finding } from './finding';
+import { levelFindings } from './level-findings';
 import type { LevelGroup, ResponseSeries, ResultRow } from './results';
+import { trendFindings } from './trend-findings';
 
 /** The sentences of the margin beside the results, most telling first. */
 export function findingsFor(

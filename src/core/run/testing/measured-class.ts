@@ -48,3 +48,23 @@ export function measuredClass(values: Record<string, number[]>, plan: Plan = exa
     },
   };
 }
+
+/** The same plan with one response that is scored. */
+export const scored = (plan: Plan): Plan => ({
+  ...plan,
+  responses: [{ ...plan.responses[0]!, name: 'crunch', unit: 'points', smallestDivision: 1 }],
+});
+/** What the margin says of a class. */
+export const found = (values: Record<string, number[]>, plan?: Plan) =>
+  measuredClass(values, plan).findings();
+/** Working as “text | value | unit”, to four digits. */
+export const lines = ({
+  working,
+}: {
+  working: { lines: { text: string; value?: number; unit?: string }[] };
+}) =>
+  working.lines.map(({ text, value, unit }) =>
+    [text, value === undefined ? '' : Number(value.toPrecision(4)), unit ?? ''].join(' | '),
+  );
+/** Two stations that lie so far to either side. */
+export const about = (mean: number, by: number) => [mean - by, mean + by];

@@ -1,0 +1,158 @@
+import { capitalised, decimalsForError, formatNumber } from '../format';
+import { judgeLevels, judgeTrend, stationsForTrend, type TrendJudged } from '../inference';
+import type { Plan } from '../practical';
+import { medianOf } from '../numeric';
+import { workingOf, type Source } from '../working';
+import { means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
+import type { Finding } from './finding';
+import type { ResponseSeries } from './results';
+
+const leastSquares: Source = {
+  kind: 'handbook',
+  text: 'Ordinary least squares; Student’s t on n − 2 degrees of freedom; lack of fit against the repeats (Draper and Smith)',
+};
+/** Where a factor has a number: does the response rise or fall along it, and does a line fit? */
+export function trendFindings(plan: Plan, series: ResponseSeries): Finding[] {
+  const { groups, points, response, leastSd, ordinal } = series;
+  const [first, last] = [groups[0], groups.at(-1)];
+  if (!first || !last || first === last) return [];
+  const judged = judgeTrend(
+    points.map(({ x, y, levelId }) => ({ x, y, level: levelId })),
+    leastSd,
+    ordinal,
+  );
+  if (!judged) return [];
+  return [
+    judged.method === 'ranks' ? rankTrend(plan, series, judged) : lineTrend(plan, series, judged),
+    ...curveFinding(series, judged),
+    ...neighbours({ groups, response, leastSd, ordinal }),
+  ];
+}
+
+function lineTrend(plan: Plan, { groups, response, points }: ResponseSeries, judged: TrendJudged): Finding {
+  const [first, last] = [groups[0]!, groups.at(-1)!];
+  const { change, low, high, fit, sd, df, told, p } = judged;
+  const half = high! - change;
+  const digits = decimalsForError(half / 2);
+  const n = (value: number) => formatNumber(value, digits);
+  const unit = response.unit;
+  const slopeUnit = `${unit || '1'} per ${plan.factor.kind === 'target' ? '°C' : plan.factor.unit || 'unit'}`;
+  const working = workingOf(
+    [
+      { text: `slope of ${response.name} on ${plan.factor.name}`, value: fit.slope, unit: slopeUnit },
+      { text: 'spread about the line, the instrument’s rounding in it', value: sd, unit },
+      { text: `change along the range of ${plan.factor.name}`, value: change, unit },
+      { text: `interval = change ± t × SE × range, ${df} degrees of freedom`, value: half, unit },
+      { text: 'chance alone makes such a slope', value: 100 * p, unit: '% of classes' },
+      { text: 'r²', value: fit.r2 },
+    ],
+    [leastSquares, ...(told ? [] : [power])],
+  );
+  if (!told) {
+    const needed = stationsForTrend(
+      fit.slope,
+      sd,
+      groups.map((group) => group.x),
+    );
+    return {
+      id: `trend:${response.id}`,
+      rank: 'note',
+      what: `No trend in ${response.name} can be told`,
+      why: `From ${first.label} to ${last.label} it changed by ${n(change)} ${unit}, but anything from ${n(low!)} to ${n(high!)} fits the data.${neededWords(needed, points.length / groups.length, 'a trend of this size')}`,
+      working,
+    };
+  }
+  const [near, far] = [Math.min(Math.abs(low!), Math.abs(high!)), Math.max(Math.abs(low!), Math.abs(high!))];
+  return {
+    id: `trend:${response.id}`,
+    rank: 'note',
+    what: `${capitalised(response.name)} ${change > 0 ? 'rose' : 'fell'} with ${plan.factor.name}`,
+    why: `From ${first.label} to ${last.label} by ${n(Math.abs(change))} ${unit} (95 % interval ${n(near)} to ${n(far)}).`,
+    working,
+  };
+}
+
+function rankTrend(plan: Plan, { groups, response }: ResponseSeries, judged: TrendJudged): Finding {
+  const { p, told, change } = judged;
+  const medians = groups.map((group) => `${group.label} ${formatNumber(medianOf(group.values))}`);
+  const verb = change > 0 ? 'rose' : 'fell';
+  return {
+    id: `trend:${response.id}`,
+    rank: 'note',
+    what: told
+      ? `${capitalised(response.name)} ${verb} with ${plan.factor.name}`
+      : `No trend in ${response.name} can be told`,
+    why: `Medians: ${medians.join(', ')}. Chance alone would lean the scores so far ${ofClasses(p)}. Points of a score have no fixed width, so their order is judged and no interval given.`,
+    working: workingOf(
+      [
+        {
+          text: 'scores ranked together and dealt anew over the stations; as far or farther',
+          value: 100 * p,
+          unit: '%',
+        },
+        ...groups.map((group) => ({ text: `median at ${group.label}`, value: medianOf(group.values) })),
+      ],
+      [shuffles],
+    ),
+  };
+}
+
+/** A straight line that misses the levels by more than their repeats explain. */
+function curveFinding(series: ResponseSeries, { lackOfFit, fit }: TrendJudged): Finding[] {
+  if (!lackOfFit || lackOfFit.p >= 0.05) return [];
+  const { response, groups } = series;
+  const { worst, f, df, p, sd } = lackOfFit;
+  const group = groups.find((one) => one.level.id === worst.level);
+  if (!group) return [];
+  const digits = decimalsForError(fit.residualSd / 2);
+  return [
+    {
+      id: `curve:${response.id}`,
+      rank: 'note',
+      what: `A straight line does not fit ${response.name}`,
+      why: `The stations at ${group.label} lie ${formatNumber(Math.abs(worst.off), digits)} ${response.unit} ${worst.off > 0 ? 'above' : 'below'} it; misses like these come by chance ${ofClasses(p)}. Read the levels, not the line.`,
+      working: workingOf(
+        [
+          { text: 'mean of the level − line', value: worst.off, unit: response.unit },
+          { text: 'spread within levels', value: sd, unit: response.unit },
+          { text: `F of the misses on ${df[0]} and ${df[1]} degrees of freedom`, value: f },
+          { text: 'chance alone makes this', value: 100 * p, unit: '% of classes' },
+        ],
+        [leastSquares],
+      ),
+    },
+  ];
+}
+
+/** The two top levels of an ordered factor: where they are not told apart, that is said. */
+function neighbours({
+  groups,
+  response,
+  leastSd,
+  ordinal,
+}: Pick<ResponseSeries, 'groups' | 'response' | 'leastSd' | 'ordinal'>): Finding[] {
+  if (groups.length < 3 || ordinal) return [];
+  const judged = judgeLevels({ levels: named(groups), control: null, leastSd, ordinal });
+  const [below, top] = [groups.at(-2)!, groups.at(-1)!];
+  const pair = judged?.pairs.find((one) => one.name === top.label && one.against === below.label);
+  if (!pair || pair.told || pair.low === null || pair.high === null || pair.low > 0 || pair.high < 0)
+    return [];
+  const digits = decimalsForError((pair.high - pair.low) / 4);
+  const n = (value: number) => formatNumber(value, digits);
+  return [
+    {
+      id: `neighbours:${response.id}`,
+      rank: 'note',
+      what: `${below.label} and ${top.label} can’t be told apart by ${response.name}`,
+      why: `They differ by ${n(pair.difference)} ${response.unit}, interval ${n(pair.low)} to ${n(pair.high)}, all pairs of levels counted.`,
+      working: workingOf(
+        [
+          { text: `mean at ${top.label}`, value: top.mean, unit: response.unit },
+          { text: `mean at ${below.label}`, value: below.mean, unit: response.unit },
+          { text: 'degrees of freedom', value: judged!.df },
+        ],
+        [means.pairs],
+      ),
+    },
+  ];
+}
