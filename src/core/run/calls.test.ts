@@ -1,58 +1,8 @@
 import { syrupOfFormula } from '../batch';
 import { describe, expect, it } from 'vitest';
-import { boilingIn, examplePlan, type Place, type Plan } from '../practical';
-import { benchSetting, callsFor, Notebook, stationState, type EntryBody } from '.';
-
-const zero = Date.UTC(2026, 0, 12, 9, 0);
-const place: Place = {
-  name: 'Kitchen',
-  kind: 'food-room',
-  altitudeM: null,
-  measuredBoilingC: 96,
-  stations: 12,
-  balanceG: 0.1,
-};
-const levels = new Map([1, 2, 3, 4, 5, 6, 7].map((station) => [station, 'level-150']));
-let serial = 0;
-
-/** A bench on which things were logged, each at a station and a second; answers with the calls at a moment. */
-function bench(
-  entries: [station: number | null, second: number, body: EntryBody][],
-  plan: Plan = examplePlan,
-) {
-  const setting = benchSetting(plan, place, levels, syrupOfFormula(plan, boilingIn(place).boilingC));
-  const notebook = new Notebook(zero, [...levels.keys()]);
-  notebook.add(
-    entries.map(([station, second, body]) => ({
-      id: `c${(serial += 1)}`,
-      station,
-      at: zero + second * 1000,
-      offset: 0,
-      body,
-    })),
-  );
-  const at = (second: number) =>
-    [...levels.keys()].map((station) => stationState(setting, notebook, station, zero + second * 1000));
-  return {
-    state: (station: number, second: number) => at(second)[station - 1]!,
-    calls: (second: number, unit: 'C' | 'F' = 'C') => callsFor(setting, at(second), unit),
-  };
-}
-
-const reading = (celsius: number, probe = 1): EntryBody => ({
-  kind: 'reading',
-  celsius,
-  probe,
-  unit: 'C',
-  source: 'probe',
-});
-const done = (stepId: string): EntryBody => ({ kind: 'event', text: stepId, stepId });
-const level = (station: number, celsius: number, from = 0, to = 200) =>
-  Array.from({ length: (to - from) / 2 }, (_, i): [number, number, EntryBody] => [
-    station,
-    from + 2 * i,
-    reading(celsius),
-  ]);
+import { boilingIn, examplePlan, type Plan } from '../practical';
+import { benchSetting, Notebook, stationState, type EntryBody } from '.';
+import { bench, done, level, levels, place, reading, zero } from './testing/bench';
 
 describe('thermometers', () => {
   it('that differ in one pan are called, compared at the same moment and not across a climb', () => {

@@ -1,4 +1,5 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
+import { temperatureStep } from '../practical';
 import type { Rank } from '../review';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { approachSource } from '../trace';
@@ -42,13 +43,15 @@ export function callsFor(setting: BenchSetting, states: readonly StationState[],
 }
 
 function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
-  const { station, target, reading, forecast, step } = state;
-  if (!target || !reading || !step) return [];
-  const hot = step.endpoint.kind === 'level' || step.endpoint.kind === 'temperature';
-  const said = eventOf(step, plan.steps.indexOf(step));
-  const next = plan.steps[plan.steps.indexOf(step) + 1];
+  const { station, target, reading, forecast } = state;
+  // The step the thermometer ends, even where those before it were never marked as done.
+  const hot = temperatureStep(plan);
+  if (!target || !reading || !hot) return [];
+  const at = plan.steps.indexOf(hot);
+  const said = eventOf(hot, at);
+  const next = plan.steps[at + 1];
   const then = next ? ` Then: ${next.text.charAt(0).toLowerCase()}${next.text.slice(1)}` : '';
-  const action = hot ? { action: { label: `log “${said}”`, line: `${station} ${said}` } } : {};
+  const action = { label: `log “${said}”`, line: `${station} ${said}` };
   const lines = [
     { text: 'now', value: reading.celsius, unit: '°C' },
     { text: 'target here', value: target.localC, unit: '°C' },
@@ -66,7 +69,7 @@ function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: '
         what: past ? `Station ${station}: ${shown} past target` : `Station ${station}: at target now`,
         why: `${capitalised(said)} now.${then}`,
         working: workingOf(lines),
-        ...action,
+        action,
       },
     ];
   }
@@ -94,7 +97,7 @@ function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: '
         ],
         syrup ? [boilingTableSource, syrupHeatSource, latentHeatSource] : [approachSource],
       ),
-      ...action,
+      action,
     },
   ];
 }

@@ -87,6 +87,29 @@ describe('targets and levels', () => {
     );
   });
 
+  it('what was reached is the hottest of a syrup however late it was read, and the coldest of a soup', () => {
+    const read = (plan: Plan, ...celsius: number[]) => {
+      const late = measuredClass({ 'level-140': [2.0], 'level-155': [4] }, plan);
+      celsius.forEach((one, i) =>
+        late.note(1, { kind: 'reading', celsius: one, probe: 1, unit: 'C', source: 'probe' }, 100 + 2 * i),
+      );
+      return late.rows()[0]!;
+    };
+    const syrup = read(examplePlan, 149, 150, 151, 151, 148);
+    expect(syrup).toMatchObject({ cooled: false, reachedC: 151 });
+    const soup: Plan = {
+      ...examplePlan,
+      thermometer: { in: 'food', smallestDivisionC: 1 },
+      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 21, basis: 'as-read' } }],
+    };
+    // A lone wild reading of 3 °C does not count.
+    expect(read(soup, 60, 50, 3, 40, 24, 22, 22)).toMatchObject({ cooled: true, reachedC: 22, targetC: 21 });
+    // Within five degrees of its target it may have been heated as well.
+    expect(read(soup, 25, 24, 26, 26)).toMatchObject({ cooled: false, reachedC: 26 });
+    expect(read(soup, 27, 25, 28, 28)).toMatchObject({ cooled: false });
+    expect(read(soup, 27, 27, 27, 23, 23)).toMatchObject({ cooled: true, reachedC: 23 });
+  });
+
   it('several levels in words: one sentence for all before any pair', () => {
     const plan: Plan = {
       ...examplePlan,

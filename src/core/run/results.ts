@@ -1,5 +1,6 @@
 import { RefusedValue } from '../bounds';
 import {
+  boilingIn,
   levelLabel,
   levelOf,
   levelsInOrder,
@@ -12,6 +13,7 @@ import {
 } from '../practical';
 import { divisionSeen, isScore, spreadOfRounding } from '../inference';
 import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
+import { reachedByHeating } from './approach';
 import type { Notebook, StationNotes } from './notebook';
 
 /** What one station measured of one response. Several values are repeats; their mean counts. */
@@ -50,13 +52,14 @@ export function classTable(
   const stations = [...levels.keys()].sort(
     (a, b) => order.indexOf(levels.get(a)!) - order.indexOf(levels.get(b)!) || a - b,
   );
+  const { boilingC } = boilingIn(place);
   return stations.map((station) => {
     const notes = notebook.station(station);
     const level = levelOf(plan, levels.get(station));
     const hot = temperatureStep(plan);
     const target = hot ? targetOf(plan, hot.endpoint, level, place) : null;
     const doneAt = heatingDoneAt(plan, notes, notebook);
-    const cooled = target !== null && startsAbove(notes, target.localC);
+    const cooled = target !== null && isCooled(plan, boilingC, target.localC, notes);
     const reachedC = target === null ? null : reachedIn(notes, notebook, doneAt, cooled);
     return {
       station,
@@ -94,10 +97,12 @@ function heatingDoneAt(plan: Plan, notes: StationNotes, notebook: Notebook): num
   return done?.at ?? null;
 }
 
-/** Whether a station began well above its target: it is to be cooled. */
-function startsAbove(notes: StationNotes, targetC: number): boolean {
+/** Whether a station began well above its target and is to be cooled. */
+function isCooled(plan: Plan, boilingC: number, targetC: number, notes: StationNotes): boolean {
   const first = notes.readings.get(1)?.celsius.slice(0, 3) ?? [];
-  return first.length > 0 && first.every((celsius) => celsius > targetC + 5);
+  return (
+    first.length > 0 && first.every((celsius) => !reachedByHeating(plan, boilingC, targetC + 5, celsius))
+  );
 }
 
 /** Farthest reading towards the target up to the end of the step; a single wild reading does not count. */

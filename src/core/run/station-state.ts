@@ -28,6 +28,7 @@ import {
   type Trace,
 } from '../trace';
 import type { Noted, Notebook, StationNotes } from './notebook';
+import { reachedByHeating } from './approach';
 import { cellOf } from './results';
 import { eventOf, lessonSteps } from './steps';
 import type { EventBody, TimerBody } from './entry';
@@ -193,7 +194,8 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
     nowS,
     setting.plan.thermometer.in === 'syrup' ? boilingLevel : foodLevel,
   );
-  const rising = target === null || target.localC >= trace.celsius[0]!;
+  const rising =
+    target === null || reachedByHeating(setting.plan, setting.boilingC, target.localC, trace.celsius[0]!);
   const forecast = target === null ? null : forecastTo(setting, trace, target.localC, rising, nowS);
   const beyond = target === null ? 0 : rising ? celsius - target.localC : target.localC - celsius;
   const phase: StationPhase =
