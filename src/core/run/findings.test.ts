@@ -106,7 +106,7 @@ describe('targets and levels', () => {
     expect(read(soup, 60, 50, 3, 40, 24, 22, 22)).toMatchObject({ cooled: true, reachedC: 22, targetC: 21 });
     // Within five degrees of its target it may have been heated as well.
     expect(read(soup, 25, 24, 26, 26)).toMatchObject({ cooled: false, reachedC: 26 });
-    expect(read(soup, 27, 25, 28, 28)).toMatchObject({ cooled: false });
+    expect(read(soup, 26, 25, 28, 28)).toMatchObject({ cooled: false });
     expect(read(soup, 27, 27, 27, 23, 23)).toMatchObject({ cooled: true, reachedC: 23 });
   });
 

@@ -11,6 +11,7 @@ import {
   type Plan,
   type Response,
 } from '../practical';
+import { medianOf } from '../numeric';
 import { divisionSeen, isScore, spreadOfRounding } from '../inference';
 import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
 import { reachedByHeating } from './approach';
@@ -100,9 +101,8 @@ function heatingDoneAt(plan: Plan, notes: StationNotes, notebook: Notebook): num
 /** Whether a station began well above its target and is to be cooled. */
 function isCooled(plan: Plan, boilingC: number, targetC: number, notes: StationNotes): boolean {
   const first = notes.readings.get(1)?.celsius.slice(0, 3) ?? [];
-  return (
-    first.length > 0 && first.every((celsius) => !reachedByHeating(plan, boilingC, targetC + 5, celsius))
-  );
+  // The middle of the first three: one wild reading turns nothing round.
+  return first.length > 0 && !reachedByHeating(plan, boilingC, targetC + 5, medianOf(first));
 }
 
 /** Farthest reading towards the target up to the end of the step; a single wild reading does not count. */
