@@ -91,6 +91,11 @@ describe('a thermometer that came late', () => {
       'Station 1: at target now',
       'Station 1: 1.1 °C past target',
     ]);
+    // A probe that touched the hot tin first: the food is heated all the same.
+    const wild: Entries = [85, 6, 7].map((celsius, i) => [1, 10 * i, reading(celsius)]);
+    expect(call([...wild, [1, 600, reading(21.5)]], 601, 'target:1', 'C', soup)?.what).toBe(
+      'Station 1: at target now',
+    );
     // Fudge is beaten at 45 °C: a syrup’s target below the boil is reached by cooling.
     const fudge: Plan = {
       ...examplePlan,

@@ -11,7 +11,6 @@ import {
   type Plan,
   type Response,
 } from '../practical';
-import { medianOf } from '../numeric';
 import { divisionSeen, isScore, spreadOfRounding } from '../inference';
 import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
 import { reachedByHeating } from './approach';
@@ -60,7 +59,9 @@ export function classTable(
     const hot = temperatureStep(plan);
     const target = hot ? targetOf(plan, hot.endpoint, level, place) : null;
     const doneAt = heatingDoneAt(plan, notes, notebook);
-    const cooled = target !== null && isCooled(plan, boilingC, target.localC, notes);
+    const cooled =
+      target !== null &&
+      !reachedByHeating(plan, boilingC, target.localC + wellAboveC, notes.readings.get(1)?.celsius ?? []);
     const reachedC = target === null ? null : reachedIn(notes, notebook, doneAt, cooled);
     return {
       station,
@@ -98,12 +99,8 @@ function heatingDoneAt(plan: Plan, notes: StationNotes, notebook: Notebook): num
   return done?.at ?? null;
 }
 
-/** Whether a station began well above its target and is to be cooled. */
-function isCooled(plan: Plan, boilingC: number, targetC: number, notes: StationNotes): boolean {
-  const first = notes.readings.get(1)?.celsius.slice(0, 3) ?? [];
-  // The middle of the first three: one wild reading turns nothing round.
-  return first.length > 0 && !reachedByHeating(plan, boilingC, targetC + 5, medianOf(first));
-}
+/** Whether a station began more than this above its target, °C, and is to be cooled to it. */
+const wellAboveC = 5;
 
 /** Farthest reading towards the target up to the end of the step; a single wild reading does not count. */
 function reachedIn(

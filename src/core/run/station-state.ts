@@ -195,7 +195,7 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
     setting.plan.thermometer.in === 'syrup' ? boilingLevel : foodLevel,
   );
   const rising =
-    target === null || reachedByHeating(setting.plan, setting.boilingC, target.localC, trace.celsius[0]!);
+    target === null || reachedByHeating(setting.plan, setting.boilingC, target.localC, trace.celsius);
   const forecast = target === null ? null : forecastTo(setting, trace, target.localC, rising, nowS);
   const beyond = target === null ? 0 : rising ? celsius - target.localC : target.localC - celsius;
   const phase: StationPhase =
