@@ -242,7 +242,7 @@ const worked: [id: string, inputs: object, lines: (string | RegExp)[]][] = [
 describe('the working of statistics, every line by hand', () => {
   it.each(worked)('%s %j', (id, inputs, wanted) => {
     expect(linesOf(id, inputs)).toEqual(
-      wanted.map((line) => (typeof line === 'string' ? line : expect.stringMatching(line))),
+      wanted.map((line) => (typeof line === 'string' ? line : (expect.stringMatching(line) as string))),
     );
   });
 });
