@@ -1,5 +1,5 @@
 import { syrupOfFormula } from '../../batch';
-import { formatNumber, formatTemperature, listed } from '../../format';
+import { capitalised, formatNumber, formatTemperature, listed } from '../../format';
 import {
   boilingIn,
   targetOf,
@@ -72,12 +72,18 @@ function uncorrected(step: Step): number | null {
   return typed[2] === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
 }
 
+/** Words that lead up to a temperature and go with it: “until the syrup reaches”, “to about”. */
+const leadingUp =
+  '(?:[Uu]ntil|[Tt]ill|[Ww]hen)(?:\\s+(?:it|they|the\\s+\\p{L}+))?(?:\\s+(?:reach(?:es)?|shows?|reads?|is|are|gets? to|comes? to|hits?))?(?:\\s+about)?|(?:up )?to(?: about)?|at(?: about)?|reaches|about';
+
 function withoutTemperature(step: Step): string {
   if (step.endpoint.kind === 'temperature') return step.text;
-  return step.text
-    .replace(new RegExp(`\\s*\\b(to|until|at|reaches)?\\s*${typedTemperature.source}`), '')
+  const left = step.text
+    .replace(new RegExp(`,?\\s*\\b(${leadingUp})?\\s*${typedTemperature.source}`, 'u'), '')
     .replace(/\s+([.,;])/g, '$1')
+    .replace(/^[\s.,;]+/, '')
     .trim();
+  return left === '' ? step.text : capitalised(left);
 }
 
 /** Levels that leave what syrup can do: burnt sugar, or water still boiling off. */
@@ -91,11 +97,11 @@ export const levelsAreSyrup: Rule = ({ plan }) => {
       id: 'level-burnt',
       rank: 'stop',
       at: { section: 'fair-test' },
-      what: `${listed(hot.map((level) => `${formatNumber(level.value ?? 0)} °C`))} is burnt sugar`,
+      what: `${listed(hot.map((level) => `${formatNumber(level.value ?? 0)} °C`))} ${hot.length === 1 ? 'is' : 'are'} burnt sugar`,
       why: 'It smokes, catches and cannot be eaten. Keep levels below the burnt stage.',
       working: workingOf([{ text: 'burnt from about', value: burnt, unit: '°C' }], [sugarStagesSource]),
       remedy: {
-        label: 'take it out',
+        label: hot.length === 1 ? 'take it out' : 'take them out',
         apply: (was) => ({
           ...was,
           factor: { ...was.factor, levels: was.factor.levels.filter((level) => (level.value ?? 0) < burnt) },

@@ -1,0 +1,397 @@
+import { describe, expect, it } from 'vitest';
+import { examplePlan, type Plan } from '../practical';
+import { faults, kindOf, kinds, kitchen, open, withStep } from './testing/faults';
+
+interface Said {
+  rank: 'stop' | 'check' | 'note';
+  at: object;
+  what: string;
+  lines: string[];
+  label?: string;
+  /** What the plan is like once the remedy was taken. */
+  mended?: object;
+}
+
+/** Every remark as it stands in the margin: how urgent, where, in which words, on what working, with which help. */
+const said: Record<string, Said> = {
+  'question-missing': {
+    rank: 'check',
+    at: { section: 'question' },
+    what: 'No question yet',
+    lines: ['question = what changes + what is measured'],
+    label: 'ask it from the fair test',
+    mended: { question: 'What does final temperature do to snap force?' },
+  },
+  'prediction-missing': {
+    rank: 'note',
+    at: { section: 'question' },
+    what: 'No prediction yet',
+    lines: ['Results sets the prediction beside the outcome.'],
+  },
+  'reason-missing': {
+    rank: 'note',
+    at: { section: 'question' },
+    what: 'The prediction has no reason',
+    lines: ['prediction + because + what is known'],
+  },
+  'levels-too-few': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: 'Only one level',
+    lines: ['levels 1'],
+  },
+  'control-missing': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: 'No level is the control',
+    lines: ['levels 4', 'marked as control 0'],
+    label: 'make 140 °C the control',
+    mended: {
+      factor: { levels: [{ control: true }, { control: false }, { control: false }, { control: false }] },
+    },
+  },
+  'level-burnt': {
+    rank: 'stop',
+    at: { section: 'fair-test' },
+    what: '195 °C is burnt sugar',
+    // Common practice: smoke and bitterness from about 190 °C.
+    lines: ['burnt from about 190 °C'],
+    label: 'take it out',
+    mended: { factor: { levels: [{ value: 140 }, { value: 145 }, { value: 150 }, { value: 155 }] } },
+  },
+  'stations-over-room': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: '13 stations, but Kitchen 1 has 12',
+    lines: ['planned 13', 'in Kitchen 1 12'],
+    label: 'use 12',
+    mended: { stations: 12 },
+  },
+  'order-as-listed': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: 'Levels go along the bench in order',
+    lines: ['order = as listed', 'shuffled: stations drawn by lot, the seed kept with the run'],
+    label: 'shuffle them',
+    mended: { order: 'shuffled' },
+  },
+  'response-missing': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: 'Nothing is measured yet',
+    lines: ['responses 0'],
+  },
+  'response-without-unit': {
+    rank: 'check',
+    at: { section: 'fair-test', item: 'bubble' },
+    what: '“bubble size” has no unit',
+    lines: ['response: bubble size', 'unit: empty'],
+    label: 'measure it in mm',
+    mended: { responses: [{ unit: 'N' }, { unit: 'mm' }, { unit: 'points' }] },
+  },
+  'thermometer-missing': {
+    rank: 'check',
+    at: { section: 'method', item: 'boil' },
+    what: 'Ends at a temperature, but no thermometer is planned',
+    lines: ['thermometer: none'],
+    label: 'plan a thermometer in the food',
+    mended: { thermometer: { in: 'food', smallestDivisionC: 1 } },
+  },
+  'syrup-not-in-formula': {
+    rank: 'check',
+    at: { section: 'fair-test', item: 'thermometer' },
+    what: 'No syrup boils in this formula',
+    lines: ['a syrup needs an amount of sugar and an amount of water in the formula'],
+    label: 'the thermometer is in food',
+    mended: { thermometer: { in: 'food', smallestDivisionC: 1 } },
+  },
+  'syrup-not-followed': {
+    rank: 'check',
+    at: { section: 'fair-test', item: 'thermometer' },
+    what: '155 °C is a stage of boiling syrup',
+    // 99.97 − 96.
+    lines: ['water boils here at 96 °C', 'lower than at sea level by 3.97 °C'],
+    label: 'the thermometer is in the syrup',
+    mended: { thermometer: { in: 'syrup', smallestDivisionC: 1 } },
+  },
+  'nothing-held': {
+    rank: 'check',
+    at: { section: 'fair-test' },
+    what: 'Nothing is kept the same',
+    lines: ['things kept the same 0'],
+  },
+  'held-without-how': {
+    rank: 'check',
+    at: { section: 'fair-test', item: 'h' },
+    what: 'How is “the pan” kept the same?',
+    lines: ['kept: the pan', 'how: empty'],
+    label: 'only note it',
+    mended: { held: [], noted: [...examplePlan.noted, { id: 'h', what: 'the pan' }] },
+  },
+  'ingredient-unused': {
+    rank: 'check',
+    at: { section: 'formula', item: 'v' },
+    what: 'No step uses the vanilla extract',
+    lines: ['steps that name Vanilla extract 0'],
+    label: 'name it in the first step',
+  },
+  'amount-missing': {
+    rank: 'check',
+    at: { section: 'formula', item: 'soda' },
+    what: 'How much bicarbonate of soda?',
+    lines: ['amount of Bicarbonate of soda: empty'],
+  },
+  'balance-too-coarse': {
+    rank: 'check',
+    at: { section: 'formula', item: 'soda' },
+    what: '0.5 g of bicarbonate of soda on a 0.1 g balance',
+    lines: [
+      'amount 0.5 g',
+      'half a division of the balance 0.05 g',
+      'half a division / amount 10 %',
+      'no remark up to 5 %',
+    ],
+  },
+  'ingredient-unlisted': {
+    rank: 'check',
+    at: { section: 'method', item: 'weigh' },
+    what: 'Butter is not in the formula',
+    lines: ['step: Weigh sugar, golden syrup, butter and water.', 'not in the formula: butter'],
+    label: 'add it to the formula',
+  },
+  'hot-sugar-cautions': {
+    rank: 'stop',
+    at: { section: 'method', item: 'boil' },
+    what: 'Hot sugar without its cautions',
+    lines: [
+      'step without it: Heat without stirring. Read at eye level, bulb off the bottom.',
+      expect.stringMatching(/^caution: Hot sugar sticks/) as string,
+      expect.stringMatching(/school/) as string,
+    ],
+    label: 'put them on the step',
+  },
+  'hazard-unnamed': {
+    rank: 'check',
+    at: { section: 'method', item: 'test' },
+    what: 'Knife or sharp edge without a caution',
+    lines: ['step: Slice it and measure five bubbles.', expect.stringMatching(/school/) as string],
+    label: 'put it on the step',
+  },
+  'minutes-missing': {
+    rank: 'check',
+    at: { section: 'method', item: 'boil' },
+    what: 'How long does this step take?',
+    lines: ['minutes empty: Heat without stirring. Read at eye level, bulb off the bottom.'],
+  },
+};
+
+describe('remarks as they stand in the margin', () => {
+  it.each(Object.keys(said))('%s', (kind) => {
+    const plan = faults[kind]!;
+    const remark = open(plan).find((one) => kindOf(one) === kind)!;
+    const { rank, at, what, lines, label, mended } = said[kind]!;
+    expect(remark).toMatchObject({ rank, at, what });
+    expect(
+      remark.working.lines.map(({ text, value, unit }) =>
+        [text, value === undefined ? '' : Number(value.toPrecision(3)), unit ?? ''].join(' ').trim(),
+      ),
+    ).toEqual(lines);
+    expect(remark.remedy?.label).toBe(label);
+    if (mended) expect(remark.remedy!.apply(plan)).toMatchObject(mended);
+  });
+
+  it('what the remedies of the formula and the method write', () => {
+    const taken = (kind: string) => {
+      const plan = faults[kind]!;
+      return open(plan)
+        .find((one) => kindOf(one) === kind)!
+        .remedy!.apply(plan);
+    };
+    expect(taken('ingredient-unused').steps[0]!.text).toBe(
+      'Weigh sugar, golden syrup and water into the pan. Have the soda ready in a dry dish. Add the vanilla extract.',
+    );
+    expect(taken('ingredient-unlisted').formula.at(-1)).toEqual({
+      id: 'weigh-butter',
+      name: 'Butter',
+      amount: null,
+      unit: 'g',
+      job: '',
+    });
+    expect(taken('hazard-unnamed').steps.map((step) => step.hazards)).toEqual(
+      examplePlan.steps.map((step) => (step.id === 'test' ? ['knife'] : step.hazards)),
+    );
+    expect(taken('hot-sugar-cautions').steps.map((step) => step.hazards)).toEqual(
+      examplePlan.steps.map((step) => step.hazards),
+    );
+  });
+});
+
+describe('remarks on both sides of their limits', () => {
+  const levels = (...values: number[]): Plan['factor'] => ({
+    ...examplePlan.factor,
+    levels: values.map((value, i) => ({ id: `l${i}`, value, words: '', control: i === 0 })),
+  });
+
+  it('burnt: 190 °C is, 189.9 is not; several are taken out together', () => {
+    const burnt = (...values: number[]) =>
+      open({ ...examplePlan, factor: levels(...values) }).find((one) => one.id === 'level-burnt');
+    expect([burnt(150, 189.9)?.what, burnt(150, 190)?.what, burnt(150, 190, 200)?.what]).toEqual([
+      undefined,
+      '190 °C is burnt sugar',
+      '190 °C and 200 °C are burnt sugar',
+    ]);
+  });
+
+  it('a syrup’s stage: from the thread’s 106 °C to the burnt one, and not where an oven is meant', () => {
+    const food = (value: number, patch: Partial<Plan> = {}) =>
+      kinds({
+        ...examplePlan,
+        factor: levels(value),
+        thermometer: { in: 'food', smallestDivisionC: 1 },
+        ...patch,
+      }).includes('syrup-not-followed');
+    expect([food(90), food(105.9), food(106), food(189.9), food(190)]).toEqual([
+      false,
+      false,
+      true,
+      true,
+      false,
+    ]);
+    const baked = withStep(examplePlan, 'cool', { text: 'Bake it in the oven.' });
+    expect(food(150, { steps: baked.steps })).toBe(false);
+  });
+
+  it('a correction smaller than half a degree is not worth a word; below 100 °C none is made', () => {
+    const typed = (celsius: number) =>
+      withStep(examplePlan, 'cool', { endpoint: { kind: 'temperature', celsius, basis: 'as-read' } });
+    const asked = (celsius: number, measuredBoilingC: number) =>
+      kinds(typed(celsius), { ...kitchen, measuredBoilingC }).includes('endpoint-not-local');
+    // Water boils at 99.97 °C at sea level.
+    expect([asked(140, 99.5), asked(140, 99.4), asked(140, 100.4), asked(140, 100.5)]).toEqual([
+      false,
+      true,
+      false,
+      true,
+    ]);
+    expect([asked(99.9, 96), asked(100, 96)]).toEqual([false, true]);
+    const remark = open(typed(140)).find((one) => kindOf(one) === 'endpoint-not-local')!;
+    expect(remark.what).toBe('140 °C is not corrected for Kitchen 1');
+    expect(remark.why).toBe(
+      'Water boils at 96.0 °C here. The same syrup shows 136.0 °C; at 140 °C it has gone too far.',
+    );
+    expect(remark.remedy!.label).toBe('stop at 136.0 °C here');
+  });
+
+  it.each([
+    ['Heat to 284 °F, then pour.', '140 °C is not', 'Heat, then pour.'],
+    ['Boil until it reaches 150°C.', '150 °C is not', 'Boil.'],
+    ['Boil until the syrup reaches about 150 °C; do not stir.', '150 °C is not', 'Boil; do not stir.'],
+    ['Cook to 146 °C and pour.', '146 °C is not', 'Cook and pour.'],
+    ['When it shows 120 C, add the cream.', '120 °C is not', 'Add the cream.'],
+    ['Until 150 °C.', '150 °C is not', 'Until 150 °C.'],
+    ['Stop at 140 degrees.', '140 °C is not', 'Stop.'],
+    ['Leave it in the oven at 150 °C.', undefined, undefined],
+    ['Stir 140 times.', undefined, undefined],
+  ])('“%s”: %s', (text, what, left) => {
+    const plan = withStep(examplePlan, 'cool', { text, endpoint: { kind: 'time' } });
+    const remark = open(plan).find((one) => kindOf(one) === 'endpoint-not-local');
+    if (what === undefined) {
+      expect(remark).toBeUndefined();
+      return;
+    }
+    expect(remark!.what).toContain(what);
+    expect(remark!.remedy!.apply(plan).steps.find((step) => step.id === 'cool')!.text).toBe(left);
+  });
+
+  it('a boiling point that was measured is not asked for', () => {
+    const asked = (place: typeof kitchen | null) =>
+      open(examplePlan, place).find((one) => one.id === 'boiling-not-measured')?.what;
+    expect([
+      asked(kitchen),
+      asked({ ...kitchen, measuredBoilingC: null }),
+      asked({ ...kitchen, measuredBoilingC: null, altitudeM: null }),
+      asked(null),
+    ]).toEqual([
+      undefined,
+      'Targets rest on the altitude alone',
+      'No place chosen: targets are sea-level ones',
+      'No place chosen: targets are sea-level ones',
+    ]);
+  });
+
+  it.each([
+    ['crunch score', 'points'],
+    ['loss in mass', 'g'],
+    ['rise of the dough', 'mm'],
+    ['firmness', 'N'],
+    ['volume of foam', 'ml'],
+    ['setting time', 'min'],
+    ['core temperature', '°C'],
+    ['strangeness', undefined],
+  ])('“%s” is measured in %s', (name, unit) => {
+    const plan: Plan = {
+      ...examplePlan,
+      responses: [{ ...examplePlan.responses[0]!, name, unit: ' ' }],
+    };
+    const remark = open(plan).find((one) => kindOf(one) === 'response-without-unit')!;
+    expect(remark.remedy?.label).toBe(unit && `measure it in ${unit}`);
+  });
+
+  it('a thermometer: a fifth of the narrowest gap is fine enough; the coarsest that is gets named', () => {
+    const label = (gap: number, division: number) =>
+      open({
+        ...examplePlan,
+        factor: levels(140, 140 + gap, 140 + gap + 10),
+        thermometer: { in: 'syrup', smallestDivisionC: division },
+      }).find((one) => one.id === 'thermometer-too-coarse');
+    expect(label(5, 1)).toBeUndefined();
+    expect(label(5, 1.1)?.remedy?.label).toBe('use one that reads to 1 °C');
+    expect(label(3, 1)?.remedy?.label).toBe('use one that reads to 0.5 °C');
+    expect(label(1, 1)?.remedy?.label).toBe('use one that reads to 0.2 °C');
+    expect(label(0.5, 1)?.remedy?.label).toBe('use one that reads to 0.1 °C');
+    expect(label(0.4, 1)).toBeDefined();
+    expect(label(0.4, 1)?.remedy).toBeUndefined();
+  });
+
+  it('a balance: half a division of 5 % of the amount is fine', () => {
+    const coarse = (amount: number) =>
+      kinds({
+        ...examplePlan,
+        formula: examplePlan.formula.map((one) => (one.id === 'soda' ? { ...one, amount } : one)),
+      }).includes('balance-too-coarse');
+    // 0.05 g is 5 % of 1 g.
+    expect([coarse(1), coarse(0.99), coarse(0)]).toEqual([false, true, false]);
+  });
+
+  it('several steps without minutes or cautions are counted', () => {
+    const bare = withStep(withStep(examplePlan, 'boil', { minutes: null, hazards: [] }), 'soda-in', {
+      minutes: null,
+      hazards: [],
+      text: 'Tip the soda into the caramel.',
+    });
+    const of = (id: string) => open(bare).find((one) => one.id === id)!;
+    expect(of('minutes-missing').what).toBe('2 steps without minutes');
+    expect(of('hot-sugar-cautions').remedy!.label).toBe('put them on 2 steps');
+    expect(of('hot-sugar-cautions').at).toEqual({ section: 'method', item: 'boil' });
+    const later = withStep(examplePlan, 'boil', { minutes: null });
+    expect(
+      kinds({ ...later, steps: later.steps.map((step) => ({ ...step, when: 'before' as const })) }),
+    ).not.toContain('minutes-missing');
+  });
+
+  it('no level at all, and a plan without steps', () => {
+    const none: Plan = { ...examplePlan, factor: { ...examplePlan.factor, levels: [] } };
+    expect(open(none).find((one) => one.id === 'levels-too-few')!.what).toBe('Nothing changes yet');
+    for (const kind of ['control-missing', 'order-as-listed', 'nothing-held', 'replicates-too-few']) {
+      expect(kinds({ ...none, order: 'as-listed', held: [] }), kind).not.toContain(kind);
+    }
+    const idle = kinds({ ...examplePlan, steps: [] });
+    expect(idle).not.toContain('ingredient-unused');
+    expect(idle.filter((kind) => kind.startsWith('period'))).toEqual([]);
+    expect(kinds({ ...faults['question-missing']!, responses: [] })).toContain('question-missing');
+    expect(
+      open({ ...faults['question-missing']!, responses: [] }).find((one) => one.id === 'question-missing')!
+        .remedy,
+    ).toBeUndefined();
+  });
+});
