@@ -1,4 +1,4 @@
-import { conductionStep, meanOfBody, uniformBody, type Body } from './conduction-grid';
+import { conductionStep, uniformBody, type Body } from './conduction-grid';
 import type { Material } from './shapes';
 
 /** A dish of hot food: cooled from above and below, or from above only when it stands on a cloth or a board. */
@@ -30,5 +30,5 @@ export function trayMinutes(tray: Tray, startC: number, targetC: number): number
     if (state.shells[0]! <= targetC) return s / 60;
     state = conductionStep(state, body, tray.airC, tray.heatTransferWm2K, dt, 1);
   }
-  return meanOfBody(state, 'slab') <= targetC ? 1440 : null;
+  return null;
 }

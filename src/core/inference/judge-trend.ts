@@ -165,10 +165,9 @@ export function stationsForTrend(
 ): number | null {
   const mean = meanOf(levelXs);
   const sxx = levelXs.reduce((sum, x) => sum + (x - mean) ** 2, 0);
-  if (slope === 0 || sd === 0 || sxx === 0) return null;
+  if (sd === 0 || sxx === 0) return null;
   for (let n = 2; n <= 60; n += 1) {
     const df = n * levelXs.length - 2;
-    if (df < 1) continue;
     const delta = (Math.abs(slope) * Math.sqrt(n * sxx)) / sd;
     if (noncentralTwoSided(studentT(df, 1 - calledDifferent), df, delta) >= power) return n;
   }

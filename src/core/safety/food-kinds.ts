@@ -38,7 +38,7 @@ export const foodKinds = [
     id: 'minced',
     name: 'minced, tenderised, injected and rolled meat and fish',
     names: list(
-      'minced, mince, mincemeat, ground, comminuted, chopped and formed, burger, hamburger, beefburger, cheeseburger, veggie burger, patty, pattie, slider, sausage, sausage meat, sausagemeat, banger, chipolata, chorizo, salami, merguez, bratwurst, wurst, frankfurter, hot dog, hotdog, meatball, meat ball, meat loaf, meatloaf, loaf, kofta, kofte, köfte, kefta, kufta, keema, kebab, kebap, doner, donner, gyros, shawarma, cevapi, rissole, faggot, terrine, pâté, pate, fish cake, fishcake, fish finger, fish ball, fish stick, crab cake, crabcake, surimi, crab stick, crabstick, gefilte, quenelle, mousse, tenderised, tenderized, mechanically tenderised, needle, needled, bladed, jaccard, injected, injection, marinade-injected, brine-injected, pumped, rolled, restructured, reformed, formed, cube steak, minute steak, minute-steak, tartare, offal, liver, kidney, heart, tongue, tripe, sweetbread, brain, lung, gammon',
+      'minced, mince, mincemeat, ground, comminuted, chopped and formed, burger, hamburger, beefburger, cheeseburger, veggie burger, patty, pattie, slider, sausage, sausage meat, sausagemeat, banger, chipolata, chorizo, salami, merguez, bratwurst, wurst, frankfurter, hot dog, hotdog, meatball, meat ball, meat loaf, meatloaf, loaf, kofta, kofte, köfte, kefta, kufta, keema, kebab, kebap, doner, donner, gyros, shawarma, cevapi, rissole, faggot, terrine, pâté, pate, fish cake, fishcake, fish finger, fish ball, fish stick, crab cake, crabcake, surimi, crab stick, crabstick, gefilte, quenelle, mousse, tenderised, tenderized, mechanically tenderised, needle, needled, bladed, jaccard, injected, injection, marinade-injected, brine-injected, pumped, rolled, restructured, reformed, formed, cube steak, minute steak, minute-steak, tartare, offal, liver, kidney, heart, tongue, tripe, sweetbread, brain, lung, gammon, bacon, pancetta, lardons, cured, brined, corned beef, salt beef, pastrami, scotch egg',
     ),
   },
   {
@@ -60,7 +60,7 @@ export const foodKinds = [
     id: 'whole-cut',
     name: 'whole cuts of beef, pork, lamb',
     names: list(
-      'whole-cut, whole cut, whole, steak, chop, cutlet, joint, roast, beef, pork, lamb, mutton, hogget, veal, meat, ham, bacon, brisket, sirloin, rump, ribeye, rib-eye, topside, silverside, fillet, tenderloin, loin, shank, shin, rib, ribs, goat, kid, bison, buffalo, rack, noisette, leg, shoulder, belly',
+      'whole-cut, whole cut, whole, steak, chop, cutlet, joint, roast, beef, pork, lamb, mutton, hogget, veal, meat, ham, brisket, sirloin, rump, ribeye, rib-eye, topside, silverside, fillet, tenderloin, loin, shank, shin, rib, ribs, goat, kid, bison, buffalo, rack, noisette, leg, shoulder, belly',
     ),
   },
 ] as const satisfies readonly FoodKindEntry[];

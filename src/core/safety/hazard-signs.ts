@@ -32,9 +32,19 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
       /\b(boiling|hot|warm|lukewarm|simmering|cold) (water|milk|tea|coffee)\b|\b(heat|preheat|warm) (up )?the oven\b|\bmelted (butter|chocolate)\b|\bon the (label|chart|graph)\b/gu,
       ' ',
     );
-    if (word('caramelis\\w*|carameliz\\w*|pull(?:ed|ing)? sugar|spun sugar|sugar work|sugarwork').test(rest))
+    if (
+      word(
+        'caramelis\\w*|carameliz\\w*|pull(?:ed|ing)? sugar|spun sugar|spin(?:s|ning)? (?:the )?(?:sugar|caramel)|sugar work|sugarwork|candy ?floss|cotton candy|croquembouche',
+      ).test(rest)
+    )
       return true;
     if (!word(sugary).test(rest)) return false;
+    if (
+      near('jam|marmalade|jelly', 'skim\\w*|wrinkl\\w*|cold (?:saucer|plate)|setting point|set test', 8).test(
+        rest,
+      )
+    )
+      return true;
     const cold =
       word('cold|cooled|cool|chilled|set|hardened|room temperature').test(sentence) &&
       !word(heats).test(rest);
@@ -66,13 +76,14 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
   },
   steam: any(
     word(
-      'steam(?:s|ed|ing|er|ers|y)?|kettles?|rolling boil|bain marie|double boiler|couscoussier|boil(?:s|ed|ing)?|simmer(?:s|ing)?|blanch\\w*|autoclave|pressure cooker|steriliser',
+      'steam(?:s|ed|ing|er|ers|y)?|kettles?|rolling boil|bain marie|double boiler|couscoussier|deglaz\\w*|popcorn machine|boil(?:s|ed|ing)?|simmer(?:s|ing)?|blanch\\w*|autoclave|pressure cooker|steriliser',
     ),
     near('lift|remove|take|open|off|raise', 'lids?', 4),
     near('open|opening|opened|door', 'ovens?', 4),
     near('drain|strain|tip', 'pasta|potatoes|hot|boiled|rice|noodles|spaghetti|macaroni', 5),
     near('cling ?film|foil|cover', 'hot|microwave', 6),
     near('reach|lean', 'hob|stove|pan|pot|kettle', 4),
+    near('pop|popping', 'corn|popcorn|kernels', 3),
   ),
   'hot-liquid': (sentence, context) =>
     word('kettles?|bain marie|double boiler|ladle').test(sentence) ||
@@ -82,7 +93,9 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
       'heat(?:s|ed|ing)?|warm(?:s|ed|ing)?|melt\\w*|reduc(?:e|es|ed|ing)|cook(?:s|ing)?',
       watery.replace('|pan|pot|', '|'),
       6,
-    ).test(context.replaceAll(/\b(pre)?heat (up )?the oven\b/gu, ' ')) ||
+    ).test(
+      context.replaceAll(/\b(pre)?heat (up )?the oven\b|\bice (creams?|loll(?:y|ies)|cubes?)\b/gu, ' '),
+    ) ||
     word('boil(?:s|ed|ing)?|simmer(?:s|ed|ing)?|scald(?:s|ed|ing)?').test(sentence) ||
     near(
       'drain|strain|sieve|decant|tip|into the colander',
@@ -102,7 +115,7 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
       .replaceAll(/\b(pre)?heat (up )?the (oven|grill)[^.]*/gu, ' ');
     return (
       word(
-        '(?:deep |shallow |pan |stir |dry )?fr(?:y|ies(?! dish)|ied(?! onions)|ying)|saut[eé]\\w*|sizzl\\w*|deep fat|fat fryer|tempura|smoke point|chip pan|wok|sear(?:s|ed|ing)?',
+        '(?:deep |shallow |pan |stir |dry )?fr(?:y|ies(?! dish)|ied(?! onions)|ying)|saut[eé]\\w*|sizzl\\w*|deep fat|fat fryer|tempura|smoke point|chip pan|(?<!air )fryers?|wok|sear(?:s|ed|ing)?|spits|spitting|spatter\\w*|splatter\\w*',
       ).test(
         rest.replaceAll(
           /\b(fried (onions|rice|bread|egg)s?|french fries|stir fry sauce|frying pan lid)\b/gu,
@@ -119,12 +132,28 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
           ' ',
         ),
       ) ||
+      near('render\\w*', 'fat|bacon|lard|suet|skin|duck|lardons|pancetta|crackling|trimmings', 5).test(
+        rest,
+      ) ||
+      near('fat|oil|bacon|lard|butter', 'spit|crackle|crackles|foams?|foaming', 4).test(rest) ||
+      near('crisp|crisps|crispy', 'bacon|lardons|pancetta', 5).test(rest) ||
+      near('pop|popping', 'corn|popcorn|kernels', 3).test(rest) ||
       (word('oil|lard|ghee|fat|dripping').test(rest) && hottest(rest) >= 120 && !mentionsOven(rest))
     );
   },
   'hot-dish': (sentence) =>
     mentionsOven(sentence) ||
-    word('microwav\\w*|crucible|muffle furnace').test(sentence) ||
+    word('microwav\\w*|crucible|muffle furnace|deglaz\\w*').test(sentence) ||
+    near(
+      'turn(?:s|ed|ing)? (?:it |them |the \\w+ )?out|fill|pipe|roll|spread|shape|mould|fold|invert\\w*|unmould\\w*|unmold\\w*|flip|lift|carry|slide|transfer|move|cut|slice|break|open|take|put|handle|pass|serve|touch|wrap',
+      '(?:still )?(?:hot|just baked|freshly baked|baked) \\w+|(?:hot|warm) from the oven|straight from the oven|while (?:\\w+ ){0,2}(?:still )?(?:hot|bubbling|bubbles)',
+      4,
+    ).test(
+      sentence.replaceAll(
+        /\bbaked (beans|crisps|goods)\b|\bhot (water|milk|dogs?|chocolate|sauce|cross buns|peppers?)\b/gu,
+        ' ',
+      ),
+    ) ||
     near(
       'hot|burning|heated|red hot',
       'pans?|trays?|dish(?:es)?|plates?|tins?|stones?|sheets?|griddles?|handles?|irons?|rack|ramekins?|casseroles?|mould|moulds|surface|lamp',
@@ -139,6 +168,10 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
         ' ',
       )
       .replaceAll(
+        /\b(cut and uncut|uncut and cut|uncut)\b|\b(knife|kitchen) (safety|rules|skills) ?(quiz|poster|rules|sheet|test|video|card)?\b/gu,
+        ' ',
+      )
+      .replaceAll(
         /\b(chopped|sliced|diced|peeled|cut|trimmed|ready cut|pre cut) (tomatoes|nuts|parsley|bread|onions?|herbs|almonds|fruit|vegetables|peel|loaf|ham)\b/gu,
         ' ',
       )
@@ -148,15 +181,17 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
       );
     return (
       word(
-        'knife|knives|scalpels?|cleavers?|mandolines?|mandolins?|peelers?|scissors|shears|blades?|razor|corers?|cutting|slicing|chopping|dicing|peeling(?! off)|carv(?:e|es|ing)|julienne|shuck\\w*|debon\\w*|whittl\\w*|skewers?|corkscrew',
+        'knife|knives|scalpels?|cleavers?|mandolines?|mandolins?|peelers?|scissors|shears|blades?|razor|corers?|cutting|slicing|chopping|dicing|peeling(?! off)|carv(?:e|es|ing)|julienne|butterfl(?:y|ied)|shuck\\w*|debon\\w*|whittl\\w*|skewers?|corkscrew',
       ).test(rest) ||
       new RegExp(
         `(?<![\\p{L}])(?:cut|cuts|slice|chop|dice|peel|halve|quarter|trim|shred|snip|slash|pare|sliver) (?:${cuttable}|[\\p{L}]+s?)(?![\\p{L}])`,
         'u',
       ).test(rest.replaceAll(/\b(a|one|three|first|second|last|next) quarters?\b/gu, ' ')) ||
       word(
-        'is (?:cut|sliced|chopped|peeled|halved)|are (?:cut|sliced|chopped|peeled|halved)|be (?:cut|sliced|chopped|peeled|halved)|(?:^|and|then)? ?(?:core|stone|pit|fillet|mince|score) (?:the|and|it|them|each) (?!samples?|colou?r|tastes?|flavou?rs?|results?|temperature|panel|scones? (?:from|for)|\\d)\\w+|cores? (?:and|the) (?:slice|apple|pear|quince|pineapple|pepper|fruit)\\w*',
+        'is (?:cut|sliced|chopped|peeled|halved)|are (?:cut|sliced|chopped|peeled|halved)|be (?:cut|sliced|chopped|peeled|halved)|(?:^|and|then)? ?(?:core|stone|pit|fillet|mince|score) (?:the|and|it|them|each) (?!samples?|colou?r|tastes?|flavou?rs?|results?|temperature|panel|scones? (?:from|for)|\\d)\\w+(?![\\p{L}])(?! (?:for|from|out|on|by|against))|cores? (?:and|the) (?:slice|apple|pear|quince|pineapple|pepper|fruit)\\w*',
       ).test(rest) ||
+      near('open|opened|opening|crack|prise', 'oysters?|clams?|scallops?|coconuts?', 4).test(rest) ||
+      near('stone|stones|pit|halve|open', 'avocados?|mangos?|mangoes', 5).test(rest) ||
       near('score|slash', 'crust|fat|dough|loaf|loaves|skin|top|rind', 4).test(rest) ||
       near('open|opened|opening|lids?|rims?|ring pull|edges?|opener', 'tins?|cans?', 4).test(
         rest.replaceAll(/\b(cake|loaf|baking|muffin|biscuit|sandwich) tins?\b/gu, ' '),
@@ -241,7 +276,7 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
     ),
   frozen: (sentence) =>
     word(
-      'dry ice|solid carbon dioxide|liquid nitrogen|cryogenic|freezing mixture|(?:ice|icy) and salt|salt and ice|cold plate|anti griddle',
+      'dry ice|card ice|(?:solid|frozen) (?:carbon dioxide|co2)|(?:carbon dioxide|co2) (?:snow|pellets|ice)|liquid nitrogen|cryogenic|freezing mixture|(?:ice|icy) and salt|salt and ice|cold plate|anti griddle',
     ).test(sentence) ||
     near('from|out|take|remove|lift|fetch|get|touch|bare|wet|reach', 'freezers?', 6).test(sentence) ||
     near(
@@ -264,11 +299,33 @@ export const hazardSigns: Readonly<Record<HazardId, Sign>> = {
       'hobs?|stove|cooker|burner|ring|flame|heat',
       5,
     ).test(sentence) ||
-    near('torch', 'sugar|top|meringue|surface|brulee|brûlée|until', 4).test(sentence),
+    near(
+      'brandy|rum|cognac|liqueur|spirits?|alcohol',
+      'hot pan|flame|light|ring|hob|burner|ignite|match',
+      8,
+    ).test(sentence) ||
+    word(
+      'burn(?:s|ing)? (?:the|a|an) (?:peanuts?|nuts?|crisps?|foods?|samples?|bread|pasta|marshmallows?|biscuits?|crackers?|seeds?)',
+    ).test(sentence) ||
+    near(
+      'torch(?:es|ed|ing)?',
+      'sugar|top|meringue|surface|brulee|brûlée|until|burn\\w*|brown\\w*|caramelis\\w*|carameliz\\w*|melt\\w*|singe|char|toast\\w*|glaze\\w*|skin|scorch\\w*',
+      6,
+    ).test(sentence),
   pressure: (sentence) =>
     word(
       'pressure (?:cook\\w*|cann\\w+|vessel|valve|pot|fryer)|instant pot|autoclave\\w*|under pressure|siphons?|syphons?|cream whipper|whipping siphon|nitrous|gas cartridges?|chargers?|co2 cartridge|soda stream|carbonat\\w*|pressuris\\w*|pressuriz\\w*',
     ).test(sentence.replaceAll(/\b(bi|sodium |calcium |potassium )carbonat\w*/gu, ' ')) ||
+    near(
+      'pressure',
+      'falls?|fallen|drops?|dropped|releas\\w*|valves?|gauge|build\\w*|builds|lids?|vent\\w*|121|15 psi|psi|sterilis\\w*|steriliz\\w*',
+      6,
+    ).test(
+      sentence.replaceAll(
+        /\b(air|atmospheric|blood|barometric|vapour|gentle|light|under|even|no) pressure\b/gu,
+        ' ',
+      ),
+    ) ||
     near(
       'seal(?:ed|ing)?|screw\\w*|clos(?:e|ed)|tight\\w*|cork\\w*|stopper\\w*|cap(?:ped)?|airtight',
       'ferment\\w*|fizz\\w*|dry ice|yeast|vinegar and|kefir|kombucha|ginger beer|gas builds|soda and|bubbling',

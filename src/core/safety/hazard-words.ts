@@ -19,7 +19,7 @@ export const sugary =
 export const watery =
   'water|milk|stock|broth|soup|sauce|cream|custard|juice|liquids?|porridge|gravy|wine|coffee|tea|cocoa|curry|stew|puree|purée|infusion|brine|jam|marmalade|chutney|syrup|jelly|agar|gelatine|gelatin|mixture|contents|pan|pot|cooking water|pasta|potatoes|rice|noodles|vegetables|eggs?|roux|batter|solution|vinegar|dye|tomatoes|beans|lentils';
 export const oily = 'oil|lard|dripping|ghee|fat|shortening|tallow|suet|butter';
-export const acid = 'vinegars?|acids?|acetic|pickling (?:liquor|liquid|solution|brine)|pickle';
+export const acid = 'vinegars?|balsamic|acids?|acetic|pickling (?:liquor|liquid|solution|brine)|pickle';
 
 /** The highest temperature a sentence names, °C; −Infinity for none. Oven settings are temperatures too. */
 export function hottest(sentence: string): number {
@@ -37,7 +37,7 @@ export function hottest(sentence: string): number {
 }
 
 const oven = word(
-  'ovens?|roast(?:s|ing)?|grill(?:s|ing)?|broil(?:s|ing)?|griddle|gas mark|air ?fry\\w*|air ?fryers?|toast(?:s|ing|er)?|waffle iron|panini|sandwich press|hot ?plates?|salamander|kiln|blind bak\\w+',
+  'ovens?|roast(?:s|ing)?|grill(?:s|ing)?|broil(?:s|ed|ing|ers?)?|griddle|gas mark|air ?fry\\w*|air ?fryers?|toast(?:s|ing|er)?|waffle iron|panini|sandwich press|hot ?plates?|salamander|kiln|blind bak\\w+',
 );
 const bakes = word(
   'bak(?:e|es)|(?:is|are|be|been|until|being|it) baked|baking(?! (?:powder|soda|paper|parchment|sheets?|trays?|tins?|dish(?:es)?|beans|ingredients|aisle|scales|chocolate|potato\\w*|spread))',
@@ -58,6 +58,6 @@ export const cuttable =
 export const raws =
   'meat|chicken|turkey|duck|goose|beef|pork|lamb|veal|venison|rabbit|bacon|gammon|ham joint|sausages?|sausagemeat|burgers?|patt(?:y|ies)|koftas?|meatballs?|steaks?|poultry|liver|kidneys|giblets|fish|salmon|cod|haddock|trout|mackerel|hake|plaice|herring|sardines|prawns?|shrimps?|squid|mussels?|oysters?|clams?|scallops?|crabs?|lobsters?|drumsticks?|thighs?|wings|chops|brisket';
 export const handles =
-  'cut|slice|dice|chop|shape|marinat\\w*|season|stuff|skewer|bone|debone|fillet|rub|wash|rinse|weigh|mix|press|coat|fry|grill|roast|bake|brown|sear|cook|defrost|thaw|trim|tenderis\\w*|tenderiz\\w*|flatten|score|pat|prepare|handle|unwrap|inject|roll|mould|form|divide|touch|skin|gut|shell|peel|place|put|poach|barbecue|steam|knead|truss|dip|bread|thread|clean|pull|crack|spatchcock|joint|carve|lay|arrange|serve raw';
+  'cut|slice|dice|chop|shape|marinat\\w*|season|stuff|skewer|bone|debone|fillet|rub|wash|rinse|weigh|mix|press|coat|fry|grill|roast|bake|brown|sear|cook|defrost|thaw|trim|tenderis\\w*|tenderiz\\w*|flatten|score|pat|prepare|handle|unwrap|inject|roll|mould|form|divide|touch|skin|gut|shell|peel|place|put|poach|barbecue|steam|knead|truss|dip|bread|thread|clean|pull|crack|spatchcock|butterfly|devein|joint|carve|lay|arrange|serve raw';
 export const cookedMeat =
   /\b(cooked|tinned|canned|tin of|can of|vegan|vegetarian|plant based|jerky|cold cuts|pâté)\b/u;

@@ -122,7 +122,6 @@ export function timeToTarget(
   if (median === Infinity) return { kind: 'not-approaching' };
   const [low, high] = [shareBelow(arrivals, 0.025), shareBelow(arrivals, 0.975)];
   if (median > horizonS) return { kind: 'not-approaching' };
-  if (high > 12 * Math.max(median, 30) && high !== Infinity && low < median / 12) return { kind: 'not-yet' };
   return {
     kind: 'reaching',
     seconds: median,

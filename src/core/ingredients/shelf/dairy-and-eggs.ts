@@ -57,7 +57,7 @@ gouda | gouda; edam; emmental; emmentaler; gruyère; gruyere; swiss cheese; mont
 processed-cheese | processed cheese; cheese slice; cheese spread; cheese triangle; cheese sauce; cheese powder | e=20 n=17/23/5/5/0/2.5 w=48 in=milk kind=dairy job=emulsion packs=200
 ghee | ghee; clarified butter; butter oil; anhydrous milk fat; milk fat; butterfat | d=.91/.9/.93 n=0/99.5/0/0/0/0 w=.3 in=milk kind=dairy job=fat packs=250
 custard | custard; vanilla custard; crème anglaise; creme anglaise; crème pâtissière; creme patissiere; pastry cream | d=1.05/1/1.1 n=3/4/16/12/0/.1 w=76 in=milk may=eggs,gluten kind=dairy job=flavour
-white-sauce | white sauce; béchamel; bechamel | d=1.05/1/1.1 n=4/8/10/5/.2/.4 w=76 in=milk,gluten,wheat kind=dairy job=sauce
+white-sauce | white sauce; béchamel; bechamel; mornay; mornay sauce | d=1.05/1/1.1 n=4/8/10/5/.2/.4 w=76 in=milk,gluten,wheat kind=dairy job=sauce
 coconut-oil | coconut oil | d=.91/.89/.92 n=0/100/0/0/0/0 is=oil job=fat packs=300
 olive-oil | olive oil; extra virgin olive oil | d=.915/.91/.92 n=0/100/0/0/0/0 is=oil named job=fat packs=500
 cocoa-butter | cocoa butter; shea butter | d=.9/.6/.92 n=0/100/0/0/0/0 job=fat

@@ -5,7 +5,8 @@ pear | pear; conference pear; asian pear; nashi; quince; tinned pear; williams p
 banana | banana; ripe banana; plantain; banana chip; mashed banana | e=120 d=.63/.55/.95 n=1.2/.2/21/18/1.4/0 w=75 named
 orange | orange; blood orange; orange segment; orange zest; orange peel; zest of an orange; orange rind; kumquat; bergamot; seville orange; navel orange | e=180 d=.7/.6/.8 n=.9/.1/8/8/1.8/0 w=87
 lemon | lemon; lemon zest; lemon peel; unwaxed lemon; lemon rind; preserved lemon; zest of one lemon; lime leaf; kaffir lime leaf; makrut lime leaf; yuzu; lemon slice; citron | e=100 n=1/.3/3/3/2/0 w=89
-lemon-juice | lemon juice; juice of a lemon; juice of one lemon; bottled lemon juice; juice of half a lemon; lime juice; juice of lemon; juice of lime; fresh lemon juice | d=1.03/1.02/1.04 n=.3/.2/2/2/0/0 w=92 loose=lemon acid=citric:5 named job=acid packs=250
+bottled-lemon-juice | bottled lemon juice; lemon juice from concentrate; bottled lime juice; lime juice from concentrate; lemon juice concentrate | d=1.03/1.02/1.04 n=.3/.2/2/2/0/0 w=92 may=sulphites acid=citric:5 job=acid packs=250
+lemon-juice | lemon juice; juice of a lemon; juice of one lemon; juice of half a lemon; lime juice; juice of lemon; juice of lime; fresh lemon juice | d=1.03/1.02/1.04 n=.3/.2/2/2/0/0 w=92 loose=lemon acid=citric:5 named job=acid packs=250
 orange-juice | orange juice; juice of an orange; juice of one orange; grapefruit juice; clementine juice | d=1.04/1.03/1.05 n=.6/.1/9/9/.2/0 w=89 acid=citric:.9 job=liquid packs=1000
 apple-juice | apple juice; pear juice; grape juice; white grape juice; cherry juice; blackcurrant juice; cranberry juice; pineapple juice; fruit juice; mango juice; pomegranate juice; juice; beetroot juice; peach juice; passion fruit juice; carrot juice; prune juice; verjuice | d=1.04/1.03/1.06 n=.3/.1/11/11/.2/0 w=88 may=sulphites job=liquid packs=1000
 tomato-juice | tomato juice; vegetable juice; passata; tomato passata; sieved tomato; vegetable cocktail juice | d=1.03/1.01/1.05 n=1/.2/4/4/.8/.3 w=93 may=celery job=liquid packs=500
@@ -61,7 +62,8 @@ grapefruit | grapefruit; pomelo | e=250 n=.8/.1/8/7/1.5/0 w=90 job=fruit
 lime | lime; lime zest | e=65 n=.7/.2/2/2/3/0 w=90 job=acid
 clementine | clementine; mandarin; tangerine; satsuma; tinned mandarin | e=75 n=.8/.2/10/10/1.7/0 w=87 job=fruit
 date | date; dried date; medjool date | e=15 d=.65/.6/.75 n=2/.3/68/66/7/0 w=21 may=sulphites job=sweetener packs=200 states=stoned,chopped
-sultana | sultana; golden raisin | d=.65/.6/.72 n=2.7/.4/69/69/2/0 w=17 may=sulphites job=sweetener packs=500
+sultana | sultana | d=.65/.6/.72 n=2.7/.4/69/69/2/0 w=17 may=sulphites job=sweetener packs=500
+golden-raisin | golden raisin; golden sultana; bleached sultana | d=.65/.6/.72 n=2.7/.4/69/69/2/0 w=17 in=sulphites job=sweetener packs=500
 prune | prune; dried fig | e=9 n=2/.4/40/38/7/0 w=31 may=sulphites job=sweetener
 sweet-potato | sweet potato; yam | e=200 n=1.6/.1/20/6/3/.1 w=77 job=vegetable
 beetroot | beetroot; beet | e=100 n=1.7/.1/8/7/2.5/.1 w=88 job=colour

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { checkCooling, checkCore, hazardsIn } from '.';
+
+const readings = (...points: [minute: number, celsius: number][]) =>
+  points.map(([minute, celsius]) => ({ minute, celsius }));
+/** One reading every `every` minutes along a straight line. */
+const line = (from: [number, number], to: [number, number], every: number) => {
+  const steps = Math.round((to[0] - from[0]) / every);
+  return Array.from({ length: steps + 1 }, (_, i): [number, number] => [
+    from[0] + i * every,
+    from[1] + ((to[1] - from[1]) * i) / steps,
+  ]);
+};
+
+// UK: from 63 to 8 °C in 90 min; FDA: 57 to 21 °C in 120 min, to 5 °C in 240 more (both as printed).
+describe('the clock of a cooling', () => {
+  it.each([
+    // From 70 through 63 at minute 7: 8 °C at minute 97 is 90 min.
+    ['falls through the start between two readings', [...line([0, 70], [62, 8], 2)], 55],
+    ['begins on the start itself', [...line([0, 63], [55, 8], 5)], 55],
+    ['stays on the start, then falls', [...line([0, 63], [20, 63], 5), ...line([25, 58], [75, 8], 5)], 55],
+  ])('%s', (_, points, minutes) => {
+    const { stages, verdict, passes } = checkCooling(readings(...points), 'uk-fsa');
+    expect(stages[0]!.takenMinutes).toBeCloseTo(minutes, 6);
+    expect([verdict, passes, stages[0]!.passes]).toEqual(['yes', true, true]);
+  });
+
+  it('starts at the first fall, wherever that stands among the readings', () => {
+    // 80, 75, 70, 65, 60: through 63 at 4/5 of the fourth step, minute 17 of steps of 5; then 8 °C at minute 117.
+    const late = readings([0, 80], [5, 75], [10, 70], [15, 65], [20, 60], ...line([30, 50], [117, 8], 14.5));
+    const { stages, verdict, passes, soFarMinutes } = checkCooling(late, 'uk-fsa');
+    expect(stages[0]!.takenMinutes).toBeCloseTo(100, 6);
+    expect([verdict, passes, stages[0]!.passes]).toEqual(['no', false, false]);
+    expect(soFarMinutes).toBeCloseTo(100, 6);
+  });
+
+  it('has not begun while it is above the start, and says so', () => {
+    const hot = checkCooling(readings([0, 80], [10, 70], [20, 64]), 'uk-fsa');
+    expect(hot).toMatchObject({
+      verdict: 'cannot-tell',
+      passes: false,
+      missing: 'readings below 63 °C: it has not begun to count',
+      // Counted from the first reading while nothing has fallen yet.
+      soFarMinutes: 20,
+    });
+    expect(hot.stages[0]).toMatchObject({ passes: false, takenMinutes: null });
+  });
+
+  it('a no needs nothing more: what is missing is not asked for', () => {
+    // Two and a half hours to 30 °C: the first stage is lost, the second was never seen.
+    const lost = checkCooling(readings(...line([0, 60], [150, 30], 15)), 'fda');
+    expect(lost.verdict).toBe('no');
+    expect(lost.missing).toBeUndefined();
+    expect(lost.stages.map((stage) => stage.verdict)).toEqual(['no', 'cannot-tell']);
+    const open = checkCooling(readings(...line([0, 60], [60, 30], 15)), 'fda');
+    expect(open.verdict).toBe('cannot-tell');
+    expect(open.missing).toBe('readings down to 21 °C: it is not there yet');
+    const whole = checkCooling(
+      readings(...line([0, 60], [75, 15], 15), ...line([90, 13], [150, 5], 15)),
+      'fda',
+    );
+    expect(whole.verdict).toBe('yes');
+    expect(whole.missing).toBeUndefined();
+  });
+});
+
+describe('a hold of a core', () => {
+  // FDA: minced 68 °C for 17 s.
+  const minced = (...points: [second: number, celsius: number][]) =>
+    checkCore('fda', 'minced beef', {
+      readings: points.map(([second, celsius]) => ({ minute: second / 60, celsius })),
+    }).verdict;
+
+  it('the longest one counts, not the last', () => {
+    const first: [number, number][] = [
+      [0, 60],
+      [10, 68],
+      [20, 68],
+      [30, 68],
+    ];
+    expect(minced(...first, [40, 60], [50, 68], [55, 68], [60, 60])).toBe('yes');
+    expect(minced([0, 60], [10, 68], [20, 68], [30, 60], [40, 68], [50, 68], [55, 60])).toBe('no');
+  });
+});
+
+describe('“it” in a step', () => {
+  it('means what the sentence before was about; a sentence without it stands alone', () => {
+    expect(hazardsIn('Put the sugar in the pan. Boil it.')).toContain('hot-sugar');
+    expect(hazardsIn('Boil the milk. Weigh the sugar.')).not.toContain('hot-sugar');
+    expect(hazardsIn('Measure the vinegar. Heat the water.')).not.toContain('hot-acid');
+    expect(hazardsIn('Measure the vinegar. Heat it.')).toContain('hot-acid');
+  });
+});

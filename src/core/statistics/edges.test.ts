@@ -1,0 +1,163 @@
+import tQuantile from '@stdlib/stats-base-dists-t-quantile';
+import { describe, expect, it } from 'vitest';
+import { RefusedValue } from '../bounds';
+import {
+  combinedUncertainty,
+  dunnettTest,
+  friedmanTest,
+  grubbsTest,
+  kruskalWallis,
+  spearmanCorrelation,
+  twoWayAnova,
+} from '.';
+
+const refusal = (ask: () => unknown) => {
+  try {
+    ask();
+  } catch (error) {
+    if (error instanceof RefusedValue) return error.message;
+    throw error;
+  }
+  return null;
+};
+
+describe('what statistics cannot answer they refuse by name', () => {
+  it.each<[string, () => unknown, RegExp | null]>([
+    ['Dunnett, no repeat at all', () => dunnettTest([1], { a: [2] }), /^groups .*at least one repeat/],
+    ['Dunnett, one repeat', () => dunnettTest([1], { a: [2, 3] }), null],
+    ['Friedman, nothing', () => friedmanTest([]), /^ranks .*at least two rows of at least two/],
+    ['Friedman, one column', () => friedmanTest([[1], [2]]), /^ranks /],
+    [
+      'Friedman, rows of two lengths',
+      () =>
+        friedmanTest([
+          [1, 2, 3],
+          [1, 2],
+        ]),
+      /^ranks\[1\] .*3 numbers/,
+    ],
+    [
+      'Friedman, all equal',
+      () =>
+        friedmanTest([
+          [2, 2],
+          [2, 2],
+        ]),
+      /^ranks .*not all are equal/,
+    ],
+    ['Kruskal, two values', () => kruskalWallis({ a: [1], b: [2] }), /^groups .*at least 3 values/],
+    ['Kruskal, all equal', () => kruskalWallis({ a: [2, 2], b: [2] }), /^groups .*not all equal/],
+    ['Spearman, x all equal', () => spearmanCorrelation([1, 1, 1], [1, 2, 3]), /^x .*not all equal/],
+    ['Spearman, y all equal', () => spearmanCorrelation([1, 2, 3], [4, 4, 4]), /^y .*not all equal/],
+  ])('%s', (_, ask, said) => {
+    const sentence = refusal(ask);
+    if (said === null) expect(sentence).toBeNull();
+    else expect(sentence).toMatch(said);
+  });
+
+  it('two ways with a cell short of a value', () => {
+    const cells = (last: number[]) => [
+      [
+        [1, 2],
+        [3, 4],
+      ],
+      [[5, 6], last],
+    ];
+    expect(refusal(() => twoWayAnova(cells([7])))).not.toBeNull();
+    expect(refusal(() => twoWayAnova(cells([7, 9])))).toBeNull();
+  });
+});
+
+describe('Grubbs’s farthest value', () => {
+  it.each([
+    [[10, 1, 2, 3], 10],
+    [[1, 2, 3, 10], 10],
+    [[-5, 1, 2, 3], -5],
+    [[1, 2, -5, 3], -5],
+    // Equally far on both sides: the first that was met.
+    [[0, 5, 10], 0],
+  ])('of %j is %d', (values, farthest) => {
+    expect(grubbsTest(values).farthest).toBe(farthest);
+  });
+});
+
+describe('Spearman beyond ten pairs', () => {
+  it('has Student’s t on n − 2 degrees of freedom', () => {
+    const x = Array.from({ length: 12 }, (_, i) => i + 1);
+    const y = [2, 1, 5, 3, 4, 9, 6, 12, 7, 8, 11, 10];
+    const { rho, p, method } = spearmanCorrelation(x, y);
+    // Σd² = 1+1+4+1+1+9+1+16+4+4+0+4 = 46: 1 − 6 × 46 / (12 × 143).
+    expect(rho).toBeCloseTo(1 - 276 / 1716, 12);
+    expect(method).toBe('t');
+    expect(tQuantile(1 - p / 2, 10)).toBeCloseTo(rho * Math.sqrt(10 / (1 - rho ** 2)), 6);
+  });
+});
+
+describe('an uncertainty of nothing', () => {
+  it('has no end of degrees of freedom', () => {
+    expect(combinedUncertainty({ division: 0, calibration: 0, sd: 0, repeats: 1 })).toMatchObject({
+      effectiveDf: Infinity,
+      expanded: 0,
+    });
+    const rounding = combinedUncertainty({ division: 1, calibration: 0, sd: 0, repeats: 1 });
+    expect(rounding.effectiveDf).toBe(Infinity);
+    expect(rounding.coverageFactor).toBeCloseTo(1.96, 3);
+  });
+});
+
+describe('Friedman and Kruskal–Wallis by brute force', () => {
+  const orders = (row: number[]): number[][] =>
+    row.length === 0
+      ? [[]]
+      : row.flatMap((one, i) =>
+          orders([...row.slice(0, i), ...row.slice(i + 1)]).map((rest) => [one, ...rest]),
+        );
+
+  it('Friedman with ties: all 216 orders of three rows, χ² corrected', () => {
+    // Ranks 1.5 1.5 3, 1 2.5 2.5, 1 2 3: sums 3.5, 6, 8.5; 12 × 12.5 / (36 − 12/2) = 5.
+    const rows = [
+      [5, 5, 8],
+      [4, 6, 6],
+      [3, 5, 7],
+    ];
+    const ranks = [
+      [1.5, 1.5, 3],
+      [1, 2.5, 2.5],
+      [1, 2, 3],
+    ];
+    let far = 0;
+    let all = 0;
+    for (const a of orders(ranks[0]!)) {
+      for (const b of orders(ranks[1]!)) {
+        for (const c of orders(ranks[2]!)) {
+          const spread = a.reduce((sum, one, j) => sum + (one + b[j]! + c[j]! - 6) ** 2, 0);
+          all += 1;
+          if (spread >= 12.5 - 1e-9) far += 1;
+        }
+      }
+    }
+    const { chi2, p, method } = friedmanTest(rows);
+    expect(chi2).toBeCloseTo(5, 12);
+    expect([p, method]).toEqual([expect.closeTo(far / all, 12), 'exact']);
+  });
+
+  it('many rows or wide ones are left to chi-square, and say so', () => {
+    const wide = [
+      [1, 2, 3, 4, 5, 6, 7],
+      [2, 1, 3, 4, 5, 7, 6],
+    ];
+    expect(friedmanTest(wide).method).toBe('chi-square');
+    expect(friedmanTest(wide).p).toBe(friedmanTest(wide).chiSquareP);
+    const groups = (n: number) => ({
+      a: Array.from({ length: n }, (_, i) => i),
+      b: Array.from({ length: n }, (_, i) => i + 2.5),
+      c: Array.from({ length: n }, (_, i) => 1.3 * i + 1.1),
+    });
+    // 15!/(5!)³ = 756 756 deals are counted; 18!/(6!)³ = 17 153 136 are not.
+    expect(kruskalWallis(groups(5)).method).toBe('exact');
+    expect(kruskalWallis(groups(6)).method).toBe('chi-square');
+    const small = { ...groups(9), d: [3, 4, 5] };
+    expect(kruskalWallis(small).method).toBe('permutation');
+    expect(kruskalWallis(small).p).toBeCloseTo(kruskalWallis(small).chiSquareP, 1);
+  });
+});
