@@ -108,6 +108,20 @@ function placeFor(calculator: Calculator, place: Place | null): Record<string, u
 /** “The step’s words” and “the step's words” as “the step words”. */
 const withoutApostrophes = (text: string) => text.replaceAll(/[’'](s\b)?/gu, '');
 
+/** A word and what it may be the plural of: “potatoes” is “potatoe” or “potato”, “berries” is “berry”. */
+const formsOf = (word: string) => [
+  word,
+  ...(word.endsWith('s') ? [word.slice(0, -1)] : []),
+  ...(word.endsWith('es') ? [word.slice(0, -2)] : []),
+  ...(word.endsWith('ies') ? [`${word.slice(0, -3)}y`] : []),
+];
+const sameWord = (one: string, other: string) =>
+  one === other ||
+  // Plurals leave the beginning alone: a cheap look first.
+  (one.charCodeAt(0) === other.charCodeAt(0) &&
+    Math.abs(one.length - other.length) <= 2 &&
+    formsOf(one).some((form) => formsOf(other).includes(form)));
+
 /** Every word asked for must be met: whole words of the name count most, then its keywords, its table’s, then beginnings. */
 function scoreOf(asked: readonly string[], name: string, keywords: string, around = ''): number {
   const split = (text: string) => withoutApostrophes(text.toLowerCase()).split(/[^\p{L}\p{N}¼½¾-]+/u);
@@ -115,7 +129,7 @@ function scoreOf(asked: readonly string[], name: string, keywords: string, aroun
   let score = 0;
   for (const word of asked) {
     const stem = word.replace(/s$/, '');
-    const same = (one: string) => one === word || one.replace(/s$/, '') === stem;
+    const same = (one: string) => sameWord(one, word);
     if (names.some(same)) score += 10;
     else if (others.some(same)) score += 6;
     else if (wider.some(same)) score += 3;
@@ -125,9 +139,7 @@ function scoreOf(asked: readonly string[], name: string, keywords: string, aroun
   }
   if (score === 0) return 0;
   // A name that is all that was asked for comes before one that only holds it.
-  const covered = names.filter((one) =>
-    asked.some((word) => one.replace(/s$/, '') === word.replace(/s$/, '')),
-  ).length;
+  const covered = names.filter((one) => asked.some((word) => sameWord(one, word))).length;
   return score + (8 * covered) / names.length;
 }
 
