@@ -124,6 +124,19 @@ describe('browning index', () => {
   });
 });
 
+describe('rates below freezing', () => {
+  it('are rates as well: eight times as fast over thirty degrees is a Q₁₀ of 2', () => {
+    expect(q10(1, -40, 8, -10)).toBeCloseTo(2, 12);
+    expect(() => q10(1, -41, 8, -10)).toThrow(/temperature1C/);
+    expect(() => q10(1, 0, 8, -41)).toThrow(/temperature2C/);
+    const points = [-40, -30, -20].map((temperatureC) => ({
+      temperatureC,
+      rate: 1e10 * Math.exp(-60_000 / (8.31446261815324 * (temperatureC + 273.15))),
+    }));
+    expect(fitArrhenius(points).kJPerMol).toBeCloseTo(60, 6);
+  });
+});
+
 describe('rates', () => {
   it('Q₁₀: twice as fast at 10 °C more is 2, whatever the distance', () => {
     expect(q10(1, 100, 4, 120)).toBeCloseTo(2, 12);

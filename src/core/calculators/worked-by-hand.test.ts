@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { runCalculator } from '.';
 import { linesOf, refusalOf, warningsOf } from './testing/answers';
 
 describe('working, checked by hand', () => {
@@ -122,5 +123,37 @@ describe('working, checked by hand', () => {
   it('the most that is allowed is allowed', () => {
     expect(refusalOf('discrimination-test', { test: 'triangle', correct: 20, trials: 20 })).toBeNull();
     expect(refusalOf('tray-cooling', { depthMm: 40, startC: 70, targetC: 3.1, airC: 3 })).toBeNull();
+  });
+});
+
+describe('what a calculator is told is what it reckons with', () => {
+  it('a cup and a spoon of another size', () => {
+    const amount = (inputs: object) =>
+      runCalculator('kitchen-measure', { to: 'ml', ...inputs }).result.amount;
+    expect(amount({ amount: 2, from: 'cup', cupMl: 250 })).toBe(500);
+    expect(amount({ amount: 3, from: 'tbsp', tablespoonMl: 20 })).toBe(60);
+  });
+
+  it('the mass of a piece stands only where there are pieces', () => {
+    // UK and EU: a medium egg weighs 53 to 63 g in its shell, about 50 g without it.
+    const egg = runCalculator('ingredient', { name: 'egg' }).result.pieceG as number;
+    expect(egg).toBeGreaterThan(45);
+    expect(egg).toBeLessThan(65);
+    expect(runCalculator('ingredient', { name: 'water' }).result).not.toHaveProperty('pieceG');
+  });
+
+  it('an acid that follows from moles cites them, one from handbooks does not', () => {
+    const sources = (kind: string) =>
+      runCalculator('neutralising-acid', { bicarbonateG: 5, kind }).sources.length;
+    // Cream of tartar’s 45 is the handbooks’ (and the moles’); citric and lactic acid are reckoned.
+    expect([sources('cream-of-tartar'), sources('citric'), sources('buttermilk')]).toEqual([1, 2, 2]);
+  });
+
+  it('a list may be as long as the longest, a row as short as the shortest', () => {
+    const rows = (n: number) => ({ ranks: Array.from({ length: n }, () => [1, 2]) });
+    expect(refusalOf('friedman', rows(2))).toBeNull();
+    expect(refusalOf('friedman', rows(1))).toMatch(/at least 2 rows/);
+    expect(refusalOf('friedman', rows(100_001))).toMatch(/at least 2 rows/);
+    expect(refusalOf('friedman', { ranks: [[1], [2]] })).toMatch(/ranks\[0\]/);
   });
 });

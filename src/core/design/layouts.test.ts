@@ -61,6 +61,17 @@ describe('layouts', () => {
   });
 });
 
+describe('a half fraction', () => {
+  it('needs three factors, and then keeps half of all treatments', () => {
+    const factor = (name: string) => ({ name, levels: ['low', 'high'] });
+    expect(() => halfFraction([factor('a'), factor('b')])).toThrow(/factors .*at least three factors/);
+    expect(halfFraction([factor('a'), factor('b'), factor('c')])).toHaveLength(4);
+    expect(() => halfFraction([factor('a'), factor('b'), { name: 'c', levels: ['x'] }])).toThrow(
+      /factors\[2\]\.levels .*two levels of c/,
+    );
+  });
+});
+
 describe('power', () => {
   it('17 a group find a difference of one standard deviation in 80 of 100 (Cohen 1988, table 2.4.1)', () => {
     expect(replicatesFor(1, 1, 2)).toBe(17);

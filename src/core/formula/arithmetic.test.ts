@@ -104,6 +104,15 @@ describe('buying', () => {
     });
   });
 
+  it('takes no pack too many where they come out even, and few sizes as well as many', () => {
+    const one = (needed: number) => cheapestPacks(needed, [{ sizeG: 500, price: 1 }]).packs;
+    expect([one(1000), one(1000.1), one(499)]).toEqual([
+      [{ sizeG: 500, count: 2 }],
+      [{ sizeG: 500, count: 3 }],
+      [{ sizeG: 500, count: 1 }],
+    ]);
+  });
+
   it('is never dearer than any other way of buying enough', () => {
     fc.assert(
       fc.property(

@@ -68,3 +68,19 @@ describe('starch', () => {
     expect(relativeThickness({ ...sauce, pH: 3 })).toBeLessThan(0.8);
   });
 });
+
+describe('on the edges', () => {
+  it('pectin sets from pH 2.8 to 3.5 and from 55 % on, both ends in', () => {
+    const why = (solids: number, pH: number) => highMethoxylWindow(solids, pH).why.join();
+    expect(highMethoxylWindow(65, 3.5).sets).toBe(true);
+    expect(why(65, 3.5)).not.toMatch(/above pH/);
+    expect(why(65, 3.51)).toMatch(/above pH 3.5/);
+    expect(highMethoxylWindow(65, 3.6).sets).toBe(false);
+  });
+
+  it('a gel of twice the gelatine is four times as strong, of another grade as its Bloom', () => {
+    expect(relativeGelStrength(2, 200)).toBe(4);
+    expect(relativeGelStrength(6, 200, 3, 200)).toBe(4);
+    expect(relativeGelStrength(3, 100, 3, 200)).toBe(0.5);
+  });
+});

@@ -188,6 +188,8 @@ describe('bodies of finite size', () => {
     // Common practice: shallow trays make the 90 minutes, deep ones do not.
     expect(shallow).toBeLessThan(90);
     expect(deep).toBeGreaterThan(90);
+    // Two hand’s breadths of soup are not cold in a day.
+    expect(trayMinutes({ ...tray, depthMm: 200, bothFaces: false }, 63, 8)).toBeNull();
   });
 });
 
@@ -197,6 +199,13 @@ describe('thermal properties from composition', () => {
     expect(Math.abs(conductivityWmK / 0.598 - 1)).toBeLessThan(0.015);
     expect(Math.abs(densityKgM3 / 998.2 - 1)).toBeLessThan(0.005);
     expect(Math.abs(specificHeatJkgK / 4184 - 1)).toBeLessThan(0.005);
+  });
+
+  it('of hot water are those of hot water (IAPWS, from memory: 0.670 W/m·K, 971.8 kg/m³, 4197 J/kg·K at 80 °C)', () => {
+    const { conductivityWmK, densityKgM3, specificHeatJkgK } = foodProperties({ water: 1 }, 80);
+    expect(Math.abs(conductivityWmK / 0.67 - 1)).toBeLessThan(0.005);
+    expect(Math.abs(densityKgM3 / 971.8 - 1)).toBeLessThan(0.005);
+    expect(Math.abs(specificHeatJkgK / 4197 - 1)).toBeLessThan(0.005);
   });
 
   it('of lean beef lie in the handbook ranges (from memory: 0.43 to 0.50 W/m·K, 3400 to 3600 J/kg·K)', () => {

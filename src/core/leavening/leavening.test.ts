@@ -112,3 +112,16 @@ describe('yeast', () => {
     expect(equivalentYeastG(7, 'instant', 'fresh')).toBe(21);
   });
 });
+
+describe('what is left over', () => {
+  // Cream of tartar takes 45 g in 100: 100 g balance 45 g of soda; within 1 % of the larger nobody tastes it.
+  it.each([
+    [45, 'balanced'],
+    [45.4, 'balanced'],
+    [45.5, 'acid'],
+    [44.6, 'balanced'],
+    [44.5, 'bicarbonate'],
+  ])('%d g of soda to 100 g cream of tartar: short of %s', (sodaG, limiting) => {
+    expect(leaven(sodaG, [{ acid: acidCalled('cream-of-tartar')!, massG: 100 }]).limiting).toBe(limiting);
+  });
+});

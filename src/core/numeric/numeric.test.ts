@@ -49,6 +49,12 @@ describe('the monotone curve', () => {
       expect(curve.slopeAt(x)).toBeCloseTo((curve.at(x + 1e-6) - curve.at(x - 1e-6)) / 2e-6, 5);
     }
     expect([curve.at(-5), curve.at(9), curve.slopeAt(-5)]).toEqual([0, 7, 0]);
+    // Three-point slopes at the ends are those of the parabola: of x² on 0, 1, 2, 3 they are 0 and 6.
+    const parabola = monotoneCurve([0, 1, 2, 3], [0, 1, 4, 9]);
+    expect([parabola.slopeAt(0), parabola.slopeAt(3)]).toEqual([0, 6]);
+    const uneven = monotoneCurve([1, 2, 4, 5], [1, 4, 16, 25]);
+    expect(uneven.slopeAt(1)).toBeCloseTo(2, 12);
+    expect(uneven.slopeAt(5)).toBeCloseTo(10, 12);
   });
 });
 
@@ -76,6 +82,17 @@ describe('weighted equations', () => {
     equations.add([1], 10, 3);
     equations.add([1], 20, 1);
     expect(equations.solve()!.estimates[0]).toBeCloseTo(12.5, 12);
+    // Three unknowns whose first equation begins with nothing: rows must change places. 2y + z = 7, x + z = 5, 3x + y = 6.
+    const three = new WeightedEquations(3);
+    three.add([0, 2, 1], 7, 1);
+    three.add([1, 0, 1], 5, 1);
+    three.add([3, 1, 0], 6, 1);
+    // By hand: x = 10/7, y = 12/7, z = 25/7.
+    three.solve()!.estimates.forEach((one, i) => expect(one).toBeCloseTo([10 / 7, 12 / 7, 25 / 7][i]!, 10));
+    // Of [[0,1],[1,0]]-like normal matrices the diagonal is 0 without a weight: such a fit is refused.
+    const idle = new WeightedEquations(2);
+    idle.add([0, 1], 3, 1);
+    expect(idle.solve()).toBeNull();
     const open = new WeightedEquations(2);
     open.add([1, 1], 3, 1);
     expect(open.solve()).toBeNull();

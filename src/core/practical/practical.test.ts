@@ -38,6 +38,11 @@ describe('targets', () => {
     expect(cooked).toEqual({ seaLevelC: 74, localC: 74, shifted: false });
     expect(targetOf(examplePlan, { kind: 'time' }, level, place)).toBeNull();
     expect(targetOf(examplePlan, { kind: 'level' }, undefined, place)).toBeNull();
+    // Two grams of soda are no temperature.
+    const grams: Plan = { ...examplePlan, factor: { ...examplePlan.factor, kind: 'number', unit: 'g' } };
+    expect(
+      targetOf(grams, { kind: 'level' }, { id: 'g', value: 2, words: '', control: false }, place),
+    ).toBeNull();
   });
 
   it('rest on the measured boiling point when there is one', () => {

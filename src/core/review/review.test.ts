@@ -120,10 +120,11 @@ describe('the margin', () => {
     expect(fits(total)?.what).toBe('Fits with nothing to spare');
     expect(fits(total + 5)?.what).toBe('Fits with 5 min to spare');
     expect(fits(total + 6)).toBeUndefined();
-    // A step whose minutes nobody said makes “fits” a guess: nothing is promised.
-    expect(
-      kinds(withStep({ ...examplePlan, periodMinutes: total }, 'boil', { minutes: null })),
-    ).not.toContain('period-tight');
+    // A step whose minutes nobody said makes “fits” a guess: nothing is promised. Counted as none, 20 min fall away.
+    const unsaid = (when: Step['when']) =>
+      kinds(withStep({ ...examplePlan, periodMinutes: total - 20 }, 'boil', { minutes: null, when }));
+    expect(unsaid('lesson')).not.toContain('period-tight');
+    expect(unsaid('before')).toContain('period-tight');
     const lateWait: Plan = {
       ...examplePlan,
       periodMinutes: total + 2,
@@ -328,6 +329,7 @@ describe('the margin', () => {
       )!;
     expect(reviewed([...rooms].reverse()).remedy).toMatchObject({ label: 'move it to Kitchen 1' });
     expect(reviewed([rooms[1]!]).remedy).toBeUndefined();
+    expect(reviewed(rooms).working.lines[0]).toEqual({ text: 'step: Taste a piece.' });
   });
 
   it('a temperature that is corrected for the place is so in its own step alone', () => {

@@ -357,3 +357,96 @@ describe('the clock of a run', () => {
     expect(runTime(withSpeed(fast, 1, zero + 11_000), zero + 12_000)).toBe(zero + 71_000);
   });
 });
+
+describe('a line that is begun', () => {
+  it('waits for the right value after a stroke, and for its number after m', () => {
+    const context: QuickLineContext = {
+      plan: examplePlan,
+      stations: [1, 4],
+      unit: 'C',
+      currentStep: () => examplePlan.steps[1],
+      lastReading: () => ({ id: 'r', celsius: 118.5 }),
+      lastMeasurement: () => ({ id: 'm', value: 3, unit: 'N' }),
+      lastWritten: () => null,
+    };
+    const read = (line: string) => readQuickLine(line, context);
+    expect(read('4 /')).toEqual({
+      kind: 'open',
+      hint: 'the right value for the last reading, such as / 118.0',
+    });
+    expect(read('4 m')).toMatchObject({
+      kind: 'open',
+      hint: expect.stringContaining('snap force 3.2 N') as string,
+    });
+    expect(read('4 !')).toEqual({ kind: 'open', hint: 'what went differently' });
+    expect(read('4 t2')).toEqual({ kind: 'open', hint: 'what that thermometer shows' });
+    expect(read('4 timer')).toMatchObject({ kind: 'open' });
+    expect(read('4 / 119')).toMatchObject({
+      words: 'Station 4 · corrects 118.5 °C to temperature 119.0 °C (246.2 °F)',
+    });
+    expect(read('4 / snap 3.4')).toMatchObject({ words: 'Station 4 · corrects 3 to snap force 3.4 N' });
+    expect(read('4 / strike')).toMatchObject({ kind: 'refused', field: 'station' });
+    expect(read('all / 3')).toMatchObject({ kind: 'refused', field: 'station', value: 'all' });
+    expect(read('4 / golden')).toMatchObject({ kind: 'refused', field: 'correction' });
+    expect(completionsOf('4 s', context)).toEqual(['4 soda in', '4 snap force ']);
+    expect(completionsOf('4 off', context)).toEqual(['4 off the heat']);
+    expect(completionsOf('4 off the heat', context)).toEqual([]);
+    expect(completionsOf('4 1', context)).toEqual([]);
+    expect(completionsOf('a', context)).toEqual(['all ']);
+    expect(completionsOf('', context)).toEqual([]);
+    expect(completionsOf('b', context)).toEqual([]);
+    // The step a station is at comes first, whatever the order of the method.
+    expect(completionsOf('4 ', context)[0]).toBe('4 off the heat');
+    expect(completionsOf('9 ', context)[0]).toBe('9 weighed in');
+    expect(completionsOf('4 ', context)).toHaveLength(5);
+  });
+});
+
+describe('corrections', () => {
+  const notebook = () => {
+    const book = new Notebook(zero, [4]);
+    book.add([
+      entry(4, 10, { kind: 'observation', text: 'golden', when: 'during', sense: null }),
+      entry(4, 20, { kind: 'timer', label: 'proof', minutes: 10, lookAt: null }),
+    ]);
+    return book;
+  };
+
+  it('a timer can be the last thing that was written; first words are not marked as corrected', () => {
+    const book = notebook();
+    expect(book.lastWritten(4)?.body).toMatchObject({ kind: 'timer', label: 'proof' });
+    expect(book.station(4).observations[0]!.corrected).toBe(false);
+    const id = book.station(4).observations[0]!.id;
+    book.add([
+      entry(4, 30, {
+        kind: 'correction',
+        corrects: id,
+        to: { kind: 'observation', text: 'brown', when: 'during', sense: null },
+      }),
+    ]);
+    expect(book.station(4).observations.map(({ body, corrected }) => [body.text, corrected])).toEqual([
+      ['brown', true],
+    ]);
+    expect(book.bodyOf(id)).toMatchObject({ text: 'brown' });
+  });
+
+  it('what is struck out twice is gone once, and can be put back', () => {
+    const book = notebook();
+    const id = book.station(4).timers[0]!.id;
+    book.add([
+      entry(4, 30, { kind: 'correction', corrects: id, to: null }),
+      entry(4, 40, { kind: 'correction', corrects: id, to: null }),
+    ]);
+    expect(book.station(4).timers).toEqual([]);
+    expect(book.bodyOf(id)).toBeUndefined();
+    expect(book.lastWritten(4)?.body.kind).toBe('observation');
+    book.add([
+      entry(4, 50, {
+        kind: 'correction',
+        corrects: id,
+        to: { kind: 'timer', label: 'proof', minutes: 12, lookAt: null },
+      }),
+    ]);
+    expect(book.station(4).timers[0]).toMatchObject({ at: zero + 20_000, corrected: true });
+  });
+});
