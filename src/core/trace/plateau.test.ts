@@ -5,7 +5,7 @@ import { findPlateaus } from './plateau';
 import { readingSpreadC } from './reading-spread';
 
 /** A reading each second of a curve. */
-const trace = (seconds: number, celsiusAt: (second: number) => number, seen = (_: number) => true) => {
+const trace = (seconds: number, celsiusAt: (second: number) => number, seen: (second: number) => boolean = () => true) => {
   const at = Array.from({ length: seconds }, (_, i) => i).filter(seen);
   return { seconds: at, celsius: at.map(celsiusAt) };
 };
