@@ -142,6 +142,15 @@ describe('what a calculator is told is what it reckons with', () => {
     expect(runCalculator('ingredient', { name: 'water' }).result).not.toHaveProperty('pieceG');
   });
 
+  it('a limit cites the authority that was asked', () => {
+    const cited = (authority: string) =>
+      runCalculator('core-temperature-check', { food: 'chicken', celsius: 80, heldSeconds: 60, authority })
+        .sources[0]!.text;
+    expect(cited('uk-fsa')).toMatch(/Food Standards Agency/);
+    expect(cited('usda')).toMatch(/USDA/);
+    expect(cited('scotland')).toMatch(/Scotland/);
+  });
+
   it('an acid that follows from moles cites them, one from handbooks does not', () => {
     const sources = (kind: string) =>
       runCalculator('neutralising-acid', { bicarbonateG: 5, kind }).sources.length;

@@ -324,6 +324,17 @@ const worked: [id: string, inputs: object, lines: (string | RegExp)[]][] = [
     { lines: [{ name: 'sugar', massG: 100 }], portions: 1 },
     [/^energy = 17 kJ\/g .* \| 1700 kJ$/, '/ 4.184 | 406.3 kcal'],
   ],
+  // Lumped, ρ c L / h = 1030 × 3850 × 0.01 / 12 = 3305 s, × ln(60/5) = 137 min, and a tenth for the way inside (Bi 0.21).
+  [
+    'tray-cooling',
+    { depthMm: 200, startC: 63, targetC: 8, airC: 3 },
+    ['half thickness that counts | 200 mm', 'not in a day'],
+  ],
+  [
+    'tray-cooling',
+    { depthMm: 20, startC: 63, targetC: 8, airC: 3, bothFaces: true },
+    ['half thickness that counts | 10 mm', /^the warmest place is there after \| 1[45]\d(\.\d)? min$/],
+  ],
   // √(225/100) = 1.5.
   [
     'gelatine-grade',

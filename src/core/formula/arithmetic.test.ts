@@ -140,6 +140,7 @@ describe('what is in it', () => {
   it('energy by the factors of the law: 100 g sugar is 1700 kJ, 100 g oil 3700 kJ', () => {
     expect(portionNutrients([{ name: 'Caster sugar', massG: 100 }], 1).energyKJ).toBe(1700);
     expect(portionNutrients([{ name: 'Oil', massG: 200 }], 2).energyKJ).toBe(3700);
+    expect(() => portionNutrients([], 2)).toThrow(/lines .*at least one line/);
     expect(portionNutrients([{ name: 'Moon dust', massG: 2 }], 1).unknown).toEqual(['Moon dust']);
   });
 

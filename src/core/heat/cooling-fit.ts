@@ -43,13 +43,11 @@ export function requireReadings(readings: readonly TimedReading[], least = 2): v
     if (sound) return;
     requireWithin(`readings[${i}].minute`, minute, -1e5, 1e5, 'min');
     requireWithin(`readings[${i}].celsius`, celsius, -90, 400, '°C');
-    if (i > 0 && minute <= readings[i - 1]!.minute) {
-      throw new RefusedValue(
-        `readings[${i}].minute`,
-        minute,
-        `after minute ${readings[i - 1]!.minute}: in order of time`,
-      );
-    }
+    throw new RefusedValue(
+      `readings[${i}].minute`,
+      minute,
+      `after minute ${readings[i - 1]!.minute}: in order of time`,
+    );
   });
 }
 

@@ -156,3 +156,66 @@ describe('what kind of measure', () => {
     ]);
   });
 });
+
+describe('shuffled scores of uneven groups, against brute force', () => {
+  // Ranks 1 to 6 dealt to 2, 3 and 1 stations: 60 ways. A pair’s p is the share of deals whose widest pair is as wide.
+  const sizes = [2, 3, 1];
+  const scale = (a: number, b: number) => Math.sqrt(1 / sizes[a]! + 1 / sizes[b]!);
+  const pairs = [
+    [1, 0],
+    [2, 0],
+    [2, 1],
+  ] as const;
+  const apart = (groups: number[][]) =>
+    pairs.map(([b, a]) => {
+      const mean = (list: number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
+      return Math.abs(mean(groups[b]!) - mean(groups[a]!)) / scale(a, b);
+    });
+  const deals: number[][][] = [];
+  for (let i = 1; i <= 6; i += 1) {
+    for (let j = i + 1; j <= 6; j += 1) {
+      for (let k = 1; k <= 6; k += 1) {
+        if (k === i || k === j) continue;
+        deals.push([[i, j], [1, 2, 3, 4, 5, 6].filter((one) => ![i, j, k].includes(one)), [k]]);
+      }
+    }
+  }
+
+  it.each([
+    [[1, 2], [3, 5, 6], [9]],
+    [[9, 4], [1, 2, 3], [6]],
+    [[2, 8], [1, 9, 4], [5]],
+  ])('%j, %j, %j', (...values) => {
+    expect(deals).toHaveLength(60);
+    const judged = judgeLevels({
+      levels: values.map((list, i) => ({ name: 'abc'[i]!, values: list })),
+      control: null,
+      leastSd: 0,
+      ordinal: true,
+    })!;
+    const sorted = values.flat().sort((a, b) => a - b);
+    const seen = apart(values.map((list) => list.map((one) => sorted.indexOf(one) + 1)));
+    const widest = deals.map((deal) => Math.max(...apart(deal)));
+    judged.pairs.forEach((pair, i) => {
+      const share = widest.filter((one) => one >= seen[i]! - 1e-9).length / 60;
+      expect(pair.p, `${pair.name} against ${pair.against}`).toBeCloseTo(share, 12);
+    });
+  });
+});
+
+describe('stations that would show it', () => {
+  it('at most sixty are named, nothing where there is no spread or no difference', () => {
+    expect(stationsForPair(0, 1, 2, false)).toBeNull();
+    expect(stationsForPair(1, 0, 2, false)).toBeNull();
+    // Two means, t test, 80 %: n = 2 (1.96 + 0.84)² / d² and a little: d = 0.53 asks for about 57, 0.4 for 99.
+    const needed = stationsForPair(0.53, 1, 2, false)!;
+    expect(needed).toBeGreaterThan(53);
+    expect(needed).toBeLessThanOrEqual(60);
+    expect(stationsForPair(0.4, 1, 2, false)).toBeNull();
+    expect(stationsForTrend(0.1, 0, [1, 2, 3])).toBeNull();
+    expect(stationsForTrend(0.1, 1, [2, 2, 2])).toBeNull();
+    expect(stationsForTrend(0, 1, [1, 2, 3])).toBeNull();
+    // Three levels, slope of one SD a level: Sxx = 2 n; 80 % at n where √(2 n) beats t + 0.84, four or five.
+    expect([4, 5, 6]).toContain(stationsForTrend(1, 1, [1, 2, 3]));
+  });
+});

@@ -379,6 +379,20 @@ describe('remarks on both sides of their limits', () => {
     ).not.toContain('minutes-missing');
   });
 
+  it('a caution that says the same is not asked for twice; another one does not stand for it', () => {
+    const asked = (text: string, ...hazards: Plan['steps'][number]['hazards']) =>
+      open(withStep(examplePlan, 'test', { text, hazards }))
+        .map((one) => one.id)
+        .filter((id) => id.startsWith('hazard-unnamed:test'))
+        .map((id) => id.split(':')[2]);
+    expect(asked('Boil the water.')).toEqual(['steam', 'hot-liquid']);
+    expect(asked('Boil the water.', 'knife')).toEqual(['steam', 'hot-liquid']);
+    // Boiling liquid has its steam in its own words, and steam its liquid.
+    expect(asked('Boil the water.', 'hot-liquid')).toEqual([]);
+    expect(asked('Boil the water.', 'knife', 'steam')).toEqual([]);
+    expect(asked('Grate the carrot.', 'steam', 'hot-liquid')).toEqual(['grater']);
+  });
+
   it('no level at all, and a plan without steps', () => {
     const none: Plan = { ...examplePlan, factor: { ...examplePlan.factor, levels: [] } };
     expect(open(none).find((one) => one.id === 'levels-too-few')!.what).toBe('Nothing changes yet');

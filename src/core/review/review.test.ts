@@ -104,6 +104,14 @@ describe('the margin', () => {
       remarkOf({ ...plan, stations: 3 }, 'replicates-too-few', { ...kitchen, stations: 3 }).remedy,
     ).toBeUndefined();
     expect(kinds({ ...examplePlan, stations: 8 })).not.toContain('replicates-too-few');
+    // Room for two levels: one end, and the control in the other’s place.
+    const five: Plan = { ...examplePlan, stations: 5 };
+    const two = remarkOf(five, 'replicates-too-few', { ...kitchen, stations: 5 });
+    expect(two.remedy!.label).toBe('keep 2 levels');
+    expect(two.remedy!.apply(five).factor.levels.map((level) => level.id)).toEqual([
+      'level-140',
+      'level-150',
+    ]);
   });
 
   it('time: every step in the working, the minutes over, and the last wait moved where that helps', () => {

@@ -51,6 +51,23 @@ describe('what the data can tell', () => {
     expect(coarse.what).toContain('Spring balance pulled at the middle is coarser than the spread');
   });
 
+  it('a score is not held against its division, nor is a value without one; who went as planned is not named', () => {
+    const plan = (patch: object): Plan => ({
+      ...examplePlan,
+      responses: [{ ...examplePlan.responses[0]!, ...patch }],
+    });
+    const same = { 'level-140': [1, 1], 'level-150': [2, 2] };
+    const all = (patch: object) => ids(measuredClass(same, plan(patch)).findings());
+    expect(all({})).toContain('coarse:snap');
+    expect(all({ unit: 'points', smallestDivision: 1 })).not.toContain('coarse:snap');
+    expect(all({ smallestDivision: null })).not.toContain('coarse:snap');
+    expect(all({}).filter((id) => id.startsWith('deviation'))).toEqual([]);
+    // Half a division is 0.05: repeats that differ by 0.1 have an SD of 0.0707.
+    expect(
+      ids(measuredClass({ 'level-140': [1, 1.1], 'level-150': [2, 2.1] }, plan({})).findings()),
+    ).not.toContain('coarse:snap');
+  });
+
   it('how many stations a doubtful effect would need', () => {
     const doubtful = measuredClass({ 'level-140': [2.0, 3.0, 2.4], 'level-155': [2.6, 3.4, 3.2] });
     const trend = doubtful.findings()[0]!;

@@ -387,6 +387,9 @@ describe('a line that is begun', () => {
     expect(read('4 / snap 3.4')).toMatchObject({ words: 'Station 4 · corrects 3 to snap force 3.4 N' });
     expect(read('4 / strike')).toMatchObject({ kind: 'refused', field: 'station' });
     expect(read('all / 3')).toMatchObject({ kind: 'refused', field: 'station', value: 'all' });
+    expect(read('4 m abc')).toMatchObject({ kind: 'refused', field: 'measurement', value: 'abc' });
+    expect(read('4 m 3')).toMatchObject({ kind: 'refused', value: 'm 3' });
+    expect(read('4 m 3 g')).toMatchObject({ words: 'Station 4 · mass 3 g' });
     expect(read('4 / golden')).toMatchObject({ kind: 'refused', field: 'correction' });
     expect(completionsOf('4 s', context)).toEqual(['4 soda in', '4 snap force ']);
     expect(completionsOf('4 off', context)).toEqual(['4 off the heat']);
@@ -428,6 +431,16 @@ describe('corrections', () => {
       ['brown', true],
     ]);
     expect(book.bodyOf(id)).toMatchObject({ text: 'brown' });
+  });
+
+  it('a thermometer whose only reading is struck out has shown nothing', () => {
+    const book = new Notebook(zero, [4]);
+    expect(book.lastReading(4)).toBeNull();
+    book.add([entry(4, 10, { kind: 'reading', celsius: 99, probe: 1, unit: 'C', source: 'typed' })]);
+    expect(book.lastReading(4)).toMatchObject({ celsius: 99, at: zero + 10_000 });
+    expect(book.lastReading(4, 2)).toBeNull();
+    book.add([entry(4, 20, { kind: 'correction', corrects: book.lastReading(4)!.id, to: null })]);
+    expect(book.lastReading(4)).toBeNull();
   });
 
   it('what is struck out twice is gone once, and can be put back', () => {

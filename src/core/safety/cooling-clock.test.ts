@@ -55,6 +55,14 @@ describe('the clock of a cooling', () => {
     const open = checkCooling(readings(...line([0, 60], [60, 30], 15)), 'fda');
     expect(open.verdict).toBe('cannot-tell');
     expect(open.missing).toBe('readings down to 21 °C: it is not there yet');
+    // The first stage in time, the second under way: not yet a yes.
+    const half = checkCooling(readings(...line([0, 60], [75, 15], 15), [90, 13], [105, 11]), 'fda');
+    expect(half).toMatchObject({
+      verdict: 'cannot-tell',
+      passes: false,
+      missing: 'readings down to 5 °C: it is not there yet',
+    });
+    expect(half.stages.map((stage) => stage.verdict)).toEqual(['yes', 'cannot-tell']);
     const whole = checkCooling(
       readings(...line([0, 60], [75, 15], 15), ...line([90, 13], [150, 5], 15)),
       'fda',
@@ -80,6 +88,22 @@ describe('a hold of a core', () => {
     ];
     expect(minced(...first, [40, 60], [50, 68], [55, 68], [60, 60])).toBe('yes');
     expect(minced([0, 60], [10, 68], [20, 68], [30, 60], [40, 68], [50, 68], [55, 60])).toBe('no');
+  });
+});
+
+describe('a temperature without its time', () => {
+  it.each([
+    // FDA, minced: 63 °C needs three minutes; it is hot enough for one of the lines, so the time is asked for.
+    ['fda', 'minced beef', 63, 'cannot-tell'],
+    ['fda', 'minced beef', 68, 'cannot-tell'],
+    ['fda', 'minced beef', 70, 'yes'],
+    ['fda', 'minced beef', 62.9, 'no'],
+    ['uk-fsa', 'chicken', 60, 'cannot-tell'],
+    ['uk-fsa', 'chicken', 59.9, 'no'],
+  ] as const)('%s, %s at %d °C: %s', (authority, food, celsius, verdict) => {
+    const check = checkCore(authority, food, { celsius, heldSeconds: undefined });
+    expect(check.verdict).toBe(verdict);
+    expect(check.missing).toBe(verdict === 'cannot-tell' ? 'how long it was held' : undefined);
   });
 });
 

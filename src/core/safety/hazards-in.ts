@@ -36,7 +36,8 @@ export function hazardsIn(text: string): HazardId[] {
   const found = new Set<HazardId>();
   sentences.forEach((sentence, i) => {
     const before = sentences[i - 1];
-    const context = before !== undefined && pronoun.test(sentence) ? `${before.trimEnd()}${sentence}` : sentence;
+    const context =
+      before !== undefined && pronoun.test(sentence) ? `${before.trimEnd()}${sentence}` : sentence;
     for (const id of hazardIds) if (hazardSigns[id](sentence, context)) found.add(id);
   });
   return hazardIds.filter((id) => found.has(id));

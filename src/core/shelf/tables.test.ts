@@ -118,6 +118,12 @@ describe('the whole shelf', () => {
       expect(ids(one)[0]).toBe(ids(other)[0]);
     }
     expect(ids('agar')).toContain('gels:agar');
+    expect(ids('gelat').some((id) => id.startsWith('gels:gelatine'))).toBe(true);
+    expect(ids('elatine')).toEqual([]);
+    expect(ids('g')).toEqual([]);
+    // A whole word counts more than a beginning: “rice” is rice before it is rice flour’s neighbour.
+    const names = searchShelf('rice', null).map((hit) => (hit.kind === 'row' ? hit.row.name : ''));
+    expect(names.findIndex((name) => /^rice$/i.test(name))).toBeLessThan(3);
     expect(ids('agar bicycle')).toEqual([]);
     expect(ids('the of and')).toEqual([]);
     // A measure of something that has no density is not filled in.

@@ -96,3 +96,63 @@ describe('one who knows the model', () => {
     });
   });
 });
+
+describe('what is counted of a forecaster', () => {
+  /** One lesson: half a degree a second up to 600 °C, so it ends at second 1200. */
+  const line = {
+    ...{ id: 'line', about: 'a straight rise', syrup: false },
+    lesson: (seed: number) =>
+      lessonOf(seed, () => ({
+        ...{ batch: null, targetC: 600, ambientC: null, rising: true },
+        how: { everyS: 10, noiseC: 1e-9, divisionC: 1e-6, offsetSdC: 1e-12 },
+        unknown: { v: about(0.5, 1e-12) },
+        play: (value) => {
+          const v = value('v');
+          return (second) => v * second + 1e-9;
+        },
+      })),
+  };
+  const held = (interval: (real: number) => { low: number; high: number | null }) =>
+    measureForecasts(
+      line,
+      ({ reachedS }, _seconds, _celsius, now) => ({ seconds: 1, ...interval(reachedS - now) }),
+      2,
+    ).coveragePercent;
+
+  it('an interval holds when the truth lies in it, its ends included', () => {
+    expect(held((real) => ({ low: real - 1, high: real + 1 }))).toBe(100);
+    expect(held((real) => ({ low: real, high: real }))).toBe(100);
+    expect(held((real) => ({ low: real + 0.1, high: null }))).toBe(0);
+    expect(held((real) => ({ low: 0, high: real - 0.1 }))).toBe(0);
+    expect(held((real) => ({ low: real - 0.1, high: null }))).toBe(100);
+    // Moments at a quarter and every nine hundredths on: 900, 792, 684, 576, 468 … s are left: four of eight above 500.
+    expect(held((real) => ({ low: 0, high: real > 500 ? real : 0 }))).toBe(50);
+  });
+
+  it('a forecaster sees what was read up to its moment, and no oracle is asked unless it is wanted', () => {
+    const moments: number[] = [];
+    const figures = measureForecasts(
+      line,
+      (_lesson, seconds, celsius, now) => {
+        moments.push(now);
+        expect(seconds.length).toBe(celsius.length);
+        expect(Math.max(...seconds)).toBeLessThanOrEqual(now);
+        expect(now - Math.max(...seconds)).toBeLessThan(10.001);
+        return { seconds: 60, low: 0, high: 240 };
+      },
+      1,
+    );
+    expect(moments.map(Math.round)).toEqual([300, 408, 516, 624, 732, 840, 948, 1056, 1080]);
+    expect(figures).toMatchObject({
+      oracle: null,
+      anyLesson: null,
+      lessons: 1,
+      forecasts: 8,
+      silentPercent: 0,
+    });
+    // At 1080 s two minutes are left; 60 s were said.
+    expect(figures.errorAtTwoMinutesS).toBeCloseTo(60, 6);
+    // Widths 240 over what is left: 240/900 … 240/144; the middle of the eight is between 240/576 and 240/468.
+    expect(figures.widthPercent).toBeCloseTo((100 * (240 / 576 + 240 / 468)) / 2, 6);
+  });
+});

@@ -41,8 +41,10 @@ function welch(a: readonly number[], b: readonly number[]) {
   const [first, second] = [describeSample(a, 'a'), describeSample(b, 'b')];
   const [va, vb] = [first.sem ** 2, second.sem ** 2];
   const se = Math.sqrt(va + vb);
+  const difference = first.mean - second.mean;
+  if (se === 0) return { difference, se, df: a.length + b.length - 2 };
   // The shares of the variance, so that tiny and huge spreads neither vanish nor overflow.
-  const [sa, sb] = se === 0 ? [0.5, 0.5] : [va / (va + vb), vb / (va + vb)];
+  const [sa, sb] = [va / (va + vb), vb / (va + vb)];
   const df = 1 / (sa ** 2 / (a.length - 1) + sb ** 2 / (b.length - 1));
-  return { difference: first.mean - second.mean, se, df: se === 0 ? a.length + b.length - 2 : df };
+  return { difference, se, df };
 }

@@ -3,12 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { RefusedValue } from '../bounds';
 import {
   combinedUncertainty,
+  differenceOfMeans,
   dunnettTest,
   friedmanTest,
   grubbsTest,
   kruskalWallis,
   spearmanCorrelation,
   twoWayAnova,
+  welchTest,
 } from '.';
 
 const refusal = (ask: () => unknown) => {
@@ -93,6 +95,27 @@ describe('Spearman beyond ten pairs', () => {
   });
 });
 
+describe('Spearman where all agree', () => {
+  it('is one order of n! to either side', () => {
+    const up = Array.from({ length: 12 }, (_, i) => i);
+    // 2 / 12! = 2 / 479 001 600.
+    expect(spearmanCorrelation(up, up)).toMatchObject({
+      rho: 1,
+      p: expect.closeTo(2 / 479_001_600, 15) as number,
+    });
+    expect(spearmanCorrelation(up, up).p * 479_001_600).toBeCloseTo(2, 6);
+    expect(spearmanCorrelation(up, [...up].reverse()).rho).toBe(-1);
+  });
+});
+
+describe('two samples without spread', () => {
+  it('have a difference without a t', () => {
+    expect(differenceOfMeans([1, 1], [3, 3, 3])).toMatchObject({ difference: -2, df: 3 });
+    expect(refusal(() => welchTest([1, 1], [3, 3]))).toMatch(/^a .*not all equal/);
+    expect(refusal(() => welchTest([1, 1], [3, 4]))).toBeNull();
+  });
+});
+
 describe('an uncertainty of nothing', () => {
   it('has no end of degrees of freedom', () => {
     expect(combinedUncertainty({ division: 0, calibration: 0, sd: 0, repeats: 1 })).toMatchObject({
@@ -156,6 +179,14 @@ describe('Friedman and Kruskal–Wallis by brute force', () => {
     // 15!/(5!)³ = 756 756 deals are counted; 18!/(6!)³ = 17 153 136 are not.
     expect(kruskalWallis(groups(5)).method).toBe('exact');
     expect(kruskalWallis(groups(6)).method).toBe('chi-square');
+    // 18!/(5! 6! 7!) = 14 702 688: five in the smallest are enough for chi-square, four are not.
+    const uneven = (first: number) => ({
+      ...groups(7),
+      a: [1, 4, 9, 2, 6].slice(0, first),
+      b: [3, 5, 8, 11, 7, 2],
+    });
+    expect(kruskalWallis(uneven(5)).method).toBe('chi-square');
+    expect(kruskalWallis(uneven(4)).method).toBe('permutation');
     const small = { ...groups(9), d: [3, 4, 5] };
     expect(kruskalWallis(small).method).toBe('permutation');
     expect(kruskalWallis(small).p).toBeCloseTo(kruskalWallis(small).chiSquareP, 1);

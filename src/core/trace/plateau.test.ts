@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { correctedC, twoPointCorrection } from '.';
+import { correctedC, timeToTarget, twoPointCorrection } from '.';
 import { extremesKept } from './downsample';
 import { findPlateaus } from './plateau';
 import { readingSpreadC } from './reading-spread';
 
 /** A reading each second of a curve. */
-const trace = (seconds: number, celsiusAt: (second: number) => number, seen: (second: number) => boolean = () => true) => {
+const trace = (
+  seconds: number,
+  celsiusAt: (second: number) => number,
+  seen: (second: number) => boolean = () => true,
+) => {
   const at = Array.from({ length: seconds }, (_, i) => i).filter(seen);
   return { seconds: at, celsius: at.map(celsiusAt) };
 };
@@ -39,6 +43,15 @@ describe('plateaus', () => {
         ),
       ).length;
     expect([level(200, 200), level(200, 240), level(200, 300)]).toEqual([1, 1, 2]);
+  });
+});
+
+describe('a target that is hours away', () => {
+  it('is not approached: four hours are the longest that is said', () => {
+    // A hundredth of a degree a second, 0.6 °C a minute: 100 °C are 10 000 s, 200 °C 20 000 s.
+    const slow = trace(600, (s) => 20 + 0.01 * s);
+    expect(timeToTarget(slow, 126, 599).kind).toBe('reaching');
+    expect(timeToTarget(slow, 226, 599).kind).toBe('not-approaching');
   });
 });
 
