@@ -241,6 +241,17 @@ describe('what a food is taken for', () => {
     expect(checkCore('fda', 'fish surprise', { celsius: 60, heldSeconds: 15 }).verdict).toBe('no');
   });
 
+  it('63 °C for 15 s is enough for whole cuts, fish and eggs at once, and for nothing that was worked, cured or kept', () => {
+    // FDA Food Code 2022, 3-401.11(A)(1) against (A)(2), (A)(3) and 3-403.11.
+    const verdict = (food: string) => checkCore('fda', food, { celsius: 63, heldSeconds: 15 }).verdict;
+    const whole =
+      'beef steak, pork chop, salmon fillet, roast lamb, cod loin, fresh egg, haddock fillet, leg of lamb, rack of lamb, tuna steak, crab, mussels, lobster tail, prawns, sirloin, ribeye, veal cutlet, pork tenderloin, sea bass, trout';
+    expect(whole.split(', ').filter((food) => verdict(food) !== 'yes')).toEqual([]);
+    const worked =
+      'beef wellington, steak pie, pork dumplings, cheeseburger, corned beef hash, smoked sausage, mortadella, salt pork, bacon, pancetta, gammon, scotch egg, rolled pork belly, porchetta, stuffed pork loin, beef roulade, lamb shish of minced lamb, venison steak, pheasant breast, chicken liver, lamb kidneys, fish pie filling, salmon en croute, crab cake, fish balls, tuna burger, egg fried rice, scrambled egg for a buffet, omelette, quiche lorraine, reheated steak, leftover roast beef, beef stew, chilli, microwaved leftovers, meatballs, sausage casserole, faggots, kebab meat, ham hock terrine, formed ham, turkey ham, needle tenderised beef, blade tenderized steak, brined pork chop, cube steak, ground veal, lamb kofte, mystery meat, crocodile, stuffed mushrooms, strudel with meat, arancini, spring rolls';
+    expect(worked.split(', ').filter((food) => verdict(food) === 'yes')).toEqual([]);
+  });
+
   it('more words never make it milder', () => {
     const words = foodKinds.flatMap(({ names }) => names);
     fc.assert(
