@@ -142,6 +142,15 @@ describe('what a calculator is told is what it reckons with', () => {
     expect(runCalculator('ingredient', { name: 'water' }).result).not.toHaveProperty('pieceG');
   });
 
+  it('a preference: its share and Wilson’s interval, by his formula', () => {
+    const { result } = runCalculator('paired-preference', { preferA: 15, trials: 20 });
+    expect(
+      [result.sharePercent, result.lowPercent, result.highPercent].map((one) =>
+        Number((one as number).toFixed(2)),
+      ),
+    ).toEqual([75, 53.13, 88.81]);
+  });
+
   it('a limit cites the authority that was asked', () => {
     const cited = (authority: string) =>
       runCalculator('core-temperature-check', { food: 'chicken', celsius: 80, heldSeconds: 60, authority })

@@ -335,6 +335,18 @@ const worked: [id: string, inputs: object, lines: (string | RegExp)[]][] = [
     { depthMm: 20, startC: 63, targetC: 8, airC: 3, bothFaces: true },
     ['half thickness that counts | 10 mm', /^the warmest place is there after \| 1[45]\d(\.\d)? min$/],
   ],
+  // Choi and Okos for water at 20 °C (IAPWS, from memory: 0.598, 998, 4184; 0.598 / (998 × 4184) = 0.143 mm²/s).
+  [
+    'food-properties',
+    { waterPercent: 100, temperatureC: 20 },
+    [
+      /^specific heat by mass/,
+      /^conductivity \| 0\.60\d+ W\/m·K$/,
+      /^density \| 99\d(\.\d)? kg\/m³$/,
+      /^specific heat \| 41[78]\d J\/kg·K$/,
+      /^diffusivity = .* \| 0\.14[3-6]\d? mm²\/s$/,
+    ],
+  ],
   // √(225/100) = 1.5.
   [
     'gelatine-grade',

@@ -70,6 +70,7 @@ describe('baker’s percentages', () => {
   });
 
   it('counts all flours together, the water of milk, and not cream of tartar', () => {
+    expect(() => bakersPercentages([])).toThrow(/lines .*at least one line/);
     const { hydrationPercent } = bakersPercentages([
       { name: 'Plain flour', massG: 100 },
       { name: 'Ground oats', massG: 100, flour: true },

@@ -502,3 +502,24 @@ describe('allergens told by names', () => {
     );
   });
 });
+
+describe('what is said of a list', () => {
+  it('contained, often contained and unknown, each in its own sentence', () => {
+    const said = (list: string) => allergenSentence(allergensOfList(list, 'uk-eu'));
+    expect(said('butter')).toBe('Contains milk.');
+    expect(said('margarine')).toMatch(/^Often contains .*milk.*: read the label\.$/);
+    expect(said('butter, margarine')).toMatch(/^Contains milk\. Often contains soya: read the label\.$/);
+    expect(said('dragonwort')).toBe('Not known here, so it can’t be told: dragonwort.');
+    expect(said('salt')).toBe('None that these names give away; the label decides.');
+  });
+
+  it('empty places of a list are nothing, and “non-dairy” leaves milk out but for creamers', () => {
+    expect(allergensOfList(' , butter;; \n salt,', 'uk-eu').each.map((one) => one.name)).toEqual([
+      'butter',
+      'salt',
+    ]);
+    expect(allergensOf('non-dairy spread').contains).not.toContain('milk');
+    expect(allergensOf('non-dairy milk').contains).not.toContain('milk');
+    expect(allergensOf('non-dairy creamer').oftenContains).toContain('milk');
+  });
+});

@@ -113,6 +113,16 @@ describe('yeast', () => {
   });
 });
 
+describe('yeast outside its limits', () => {
+  it('does nothing at 4 °C and below, at 52 and above', () => {
+    expect([-20, -5, 0, 3.9, 4, 52, 53, 70, 120].map((celsius) => yeastRate(celsius))).toEqual(
+      Array(9).fill(0),
+    );
+    expect(yeastRate(4.5)).toBeGreaterThan(0);
+    expect(yeastRate(51.5)).toBeGreaterThan(0);
+  });
+});
+
 describe('what is left over', () => {
   // Cream of tartar takes 45 g in 100: 100 g balance 45 g of soda; within 1 % of the larger nobody tastes it.
   it.each([

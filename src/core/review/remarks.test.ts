@@ -399,6 +399,8 @@ describe('remarks on both sides of their limits', () => {
     for (const kind of ['control-missing', 'order-as-listed', 'nothing-held', 'replicates-too-few']) {
       expect(kinds({ ...none, order: 'as-listed', held: [] }), kind).not.toContain(kind);
     }
+    // An empty formula says nothing of syrup yet.
+    expect(kinds({ ...examplePlan, formula: [] })).not.toContain('syrup-not-in-formula');
     const idle = kinds({ ...examplePlan, steps: [] });
     expect(idle).not.toContain('ingredient-unused');
     expect(idle.filter((kind) => kind.startsWith('period'))).toEqual([]);

@@ -91,6 +91,23 @@ describe('a thermometer that came late', () => {
       'Station 1: at target now',
       'Station 1: 1.1 °C past target',
     ]);
+    // Oil left to cool from 200 to 120 °C is no syrup: it comes from above.
+    const oil: Plan = {
+      ...soup,
+      steps: [{ ...soup.steps[0]!, endpoint: { kind: 'temperature', celsius: 120, basis: 'as-read' } }],
+    };
+    expect(
+      call(
+        [
+          [1, 0, reading(200)],
+          [1, 600, reading(150)],
+        ],
+        601,
+        'target:1',
+        'C',
+        oil,
+      ),
+    ).toBeUndefined();
     // A probe that touched the hot tin first: the food is heated all the same.
     const wild: Entries = [85, 6, 7].map((celsius, i) => [1, 10 * i, reading(celsius)]);
     expect(call([...wild, [1, 600, reading(21.5)]], 601, 'target:1', 'C', soup)?.what).toBe(
@@ -278,6 +295,13 @@ describe('how a station stands', () => {
     const state = bench(level(1, 60, 0, 20)).state(1, 25);
     expect(state.reading).toEqual({ celsius: 60, ageS: 7 });
     expect(state.silentS).toBe(7);
+  });
+
+  it('without a thermometer it starts with the first word', () => {
+    const plan: Plan = { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } };
+    expect(bench([], plan).state(1, 20).phase).toBe('not-started');
+    const saw: EntryBody = { kind: 'observation', text: 'clear', when: 'during', sense: null };
+    expect(bench([[1, 10, saw]], plan).state(1, 20).phase).toBe('working');
   });
 
   it('where it will be in a minute, and whether a food is steady, warming or cooling', () => {

@@ -45,6 +45,40 @@ describe('what the data can tell', () => {
     );
   });
 
+  it('one level alone is not called single, and levels with repeats are not', () => {
+    expect(ids(measuredClass({ 'level-140': [1] }).findings())).not.toContain('single:snap');
+    expect(ids(measuredClass({ 'level-140': [1, 2], 'level-150': [2, 3] }).findings())).not.toContain(
+      'single:snap',
+    );
+    expect(ids(measuredClass({ 'level-140': [1, 2], 'level-150': [2] }).findings())).toContain('single:snap');
+  });
+
+  it('every finding has a name of its own and working that can be read', () => {
+    for (const values of [
+      { 'level-140': [1] },
+      { 'level-140': [1, 1.3], 'level-150': [2, 2.2] },
+      { 'level-140': [1, 1.3], 'level-145': [1, 1.2], 'level-150': [2] },
+    ] as Record<string, number[]>[]) {
+      const found = measuredClass(values).findings();
+      expect(new Set(ids(found)).size).toBe(found.length);
+      for (const { id, what, working } of found) {
+        expect([typeof id, typeof what], id).toEqual(['string', 'string']);
+        for (const line of working.lines) expect(line.text, id).toMatch(/\S/);
+      }
+    }
+    // The prediction stands beside means with one digit more than the balance’s 0.1 N.
+    const predicted = measuredClass({ 'level-140': [1, 1.1, 1.1], 'level-150': [2, 2.1] }).findings();
+    expect(predicted.find((finding) => finding.id === 'prediction')!.working.lines.slice(0, 2)).toEqual([
+      { text: 'snap force at 140 °C', value: 1.07, unit: 'N' },
+      { text: 'snap force at 150 °C', value: 2.05, unit: 'N' },
+    ]);
+    const coarse = measuredClass({ 'level-140': [1, 1], 'level-150': [2, 2] }).findings();
+    expect(coarse.find((finding) => finding.id === 'coarse:snap')!.working.lines).toEqual([
+      { text: 'spread within levels (pooled SD)', value: 0, unit: 'N' },
+      { text: 'half a division', value: 0.05, unit: 'N' },
+    ]);
+  });
+
   it('an instrument coarser than the spread is named', () => {
     const same = measuredClass({ 'level-140': [1, 1], 'level-150': [2, 2] });
     const coarse = same.findings().find((finding) => finding.id === 'coarse:snap')!;

@@ -441,6 +441,12 @@ describe('corrections', () => {
     expect(book.lastReading(4, 2)).toBeNull();
     book.add([entry(4, 20, { kind: 'correction', corrects: book.lastReading(4)!.id, to: null })]);
     expect(book.lastReading(4)).toBeNull();
+    const setting = benchSetting(examplePlan, place, new Map([[4, 'level-150']]));
+    expect(stationState(setting, book, 4, zero + 30_000)).toMatchObject({
+      reading: null,
+      words: 'no reading yet',
+      second: null,
+    });
   });
 
   it('what is struck out twice is gone once, and can be put back', () => {

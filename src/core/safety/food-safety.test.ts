@@ -264,6 +264,7 @@ describe('what a food is taken for', () => {
   });
 
   it('authorities are known by the words people use', () => {
+    expect([' fda ', 'UK-FSA', 'Usda'].map(authorityCalled)).toEqual(['fda', 'uk-fsa', 'usda']);
     expect(['FDA', 'UK', 'USDA', 'Scotland', 'nobody'].map(authorityCalled)).toEqual([
       'fda',
       'uk-fsa',

@@ -67,6 +67,22 @@ describe('liquid on a hob', () => {
     expect(state.seconds - boiling).toBeCloseTo(2257_000 / 1500, -1);
   });
 
+  it('boiled dry, the pan gets hotter than any water', () => {
+    const pan = {
+      powerW: 1000,
+      lossWPerK: 0,
+      roomC: 21,
+      localBoilingC: 100,
+      specificHeatJPerGK: 4.19,
+      panJPerK: 400,
+    };
+    // A gram at the boil takes 2.257 s of 1000 W; of the third second 743 J are left for 400 J/K: 1.86 °C.
+    let state = { seconds: 0, celsius: 100, massG: 1 };
+    for (let i = 0; i < 3; i += 1) state = heatLiquid(state, pan, 1);
+    expect(state.massG).toBe(0);
+    expect(state.celsius).toBeCloseTo(101.86, 1);
+  });
+
   it('conserves energy with losses and a pan', () => {
     const lossy = { ...pan, lossWPerK: 3, panJPerK: 400 };
     let state = { seconds: 0, celsius: 20, massG: 500 };

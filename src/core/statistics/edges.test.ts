@@ -192,3 +192,25 @@ describe('Friedman and Kruskal–Wallis by brute force', () => {
     expect(kruskalWallis(small).p).toBeCloseTo(kruskalWallis(small).chiSquareP, 1);
   });
 });
+
+describe('two-way analysis of variance', () => {
+  it('R’s ToothGrowth (C. I. Bliss, 1952): supplement 15.572, dose 92.000, both together 4.107 on 2 and 54', () => {
+    const dose = {
+      VC: [
+        [4.2, 11.5, 7.3, 5.8, 6.4, 10, 11.2, 11.2, 5.2, 7],
+        [16.5, 16.5, 15.2, 17.3, 22.5, 17.3, 13.6, 14.5, 18.8, 15.5],
+        [23.6, 18.5, 33.9, 25.5, 26.4, 32.5, 26.7, 21.5, 23.3, 29.5],
+      ],
+      OJ: [
+        [15.2, 21.5, 17.6, 9.7, 14.5, 10, 8.2, 9.4, 16.5, 9.7],
+        [19.7, 23.3, 23.6, 26.4, 20, 25.2, 25.8, 21.2, 14.5, 27.3],
+        [25.5, 26.4, 22.4, 24.5, 24.8, 30.9, 26.4, 27.3, 29.4, 23],
+      ],
+    };
+    const { rows, columns, interaction } = twoWayAnova([dose.VC, dose.OJ]);
+    expect([rows.f, columns.f, interaction.f].map((f) => Number(f.toFixed(3)))).toEqual([15.572, 92, 4.107]);
+    expect([rows.df, columns.df, interaction.df]).toEqual([1, 2, 2]);
+    expect(rows.p).toBeCloseTo(0.000231, 6);
+    expect(interaction.p).toBeCloseTo(0.02186, 5);
+  });
+});

@@ -71,6 +71,21 @@ describe('what a picture keeps of a trace', () => {
       5,
     );
     expect(peak).toEqual(expect.arrayContaining([0, 333, 700, 999]));
+    // A peak and a trough in each fifth of the time: all ten are kept, and nothing but the ends beside them.
+    const waves = extremesKept(
+      trace(1000, (s) => (s % 200 === 60 ? 30 : s % 200 === 140 ? 10 : 20)),
+      5,
+    );
+    expect(waves).toEqual([0, 60, 140, 260, 340, 460, 540, 660, 740, 860, 940, 999]);
+    // Buckets are stretches of time, not of readings: a fast beginning does not crowd out a slow end.
+    const uneven = {
+      seconds: [
+        ...Array.from({ length: 500 }, (_, i) => i / 10),
+        ...Array.from({ length: 20 }, (_, i) => 60 + 10 * i),
+      ],
+      celsius: [...Array.from({ length: 500 }, () => 20), ...Array.from({ length: 20 }, (_, i) => 20 + i)],
+    };
+    expect(extremesKept(uneven, 5).filter((index) => index >= 500).length).toBeGreaterThanOrEqual(8);
   });
 });
 
