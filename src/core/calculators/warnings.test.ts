@@ -30,6 +30,12 @@ const borders: [id: string, quiet: object, loud: object, sentence: RegExp][] = [
     { startG: 100, solidsPercent: 50, finishSolidsPercent: 80.1 },
     /scorches/,
   ],
+  [
+    'water-boiling-point',
+    { pressureKPa: 98 },
+    { altitudeM: 300, pressureKPa: 98 },
+    /both were given: the measured pressure/i,
+  ],
   ['syrup-boiling-point', { sucrosePercent: 80 }, { sucrosePercent: 80.1 }, /above 80 %/i],
   ['syrup-concentration', { boilingC: 111.9 }, { boilingC: 112.2 }, /above 80 %/i],
   ['stage-target', { seaLevelC: 100 }, { seaLevelC: 99.9 }, /only boiling syrups/i],

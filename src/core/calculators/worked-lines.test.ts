@@ -347,6 +347,17 @@ const worked: [id: string, inputs: object, lines: (string | RegExp)[]][] = [
       /^diffusivity = .* \| 0\.14[3-6]\d? mm²\/s$/,
     ],
   ],
+  // With a Biot number the line names it; without, the power 1.5.
+  [
+    'bake-time-scaling',
+    { knownMinutes: 20, knownHalfThicknessMm: 10, newHalfThicknessMm: 20, biot: 0.5 },
+    [
+      'thickness, new over known | 2',
+      'where the surface decides: time × ratio | 40 min',
+      'where the inside decides: time × ratio² | 80 min',
+      /^by ζ₁ of the slab at Bi = 0\.50 \| [4-7]\d(\.\d+)? min$/,
+    ],
+  ],
   // √(225/100) = 1.5.
   [
     'gelatine-grade',

@@ -152,3 +152,41 @@ describe('cooling', () => {
     );
   });
 });
+
+describe('a forecast of cooling', () => {
+  const readings = (...celsius: number[]) => celsius.map((one, i) => ({ minute: 10 * i, celsius: one }));
+
+  it('allows for a room a degree warmer or colder, whichever moves the moment more', () => {
+    // Excess 60, 30, 15, 7.5 °C halves each ten minutes; 3 °C are left at 10 log₂ 20 = 43.2 min.
+    const { low, high, atMinute, minutes } = forecastCooling(readings(80, 50, 35, 27.5), 20, 23);
+    expect(atMinute).toBeCloseTo(10 * Math.log2(20), 6);
+    expect(minutes).toBeCloseTo(atMinute - 30, 9);
+    // In a room of 21 °C the last reading is 6.5 away and the target 2: it takes about 47 min and more.
+    const warmer = forecastCooling(readings(80, 50, 35, 27.5), 21, 23);
+    expect(high!).toBeGreaterThan(warmer.minutes);
+    expect(low).toBeLessThan(minutes - (warmer.minutes - minutes) * 0.9);
+  });
+
+  it('a food near its surroundings is known less well than one that is still hot', () => {
+    const width = (...celsius: number[]) => {
+      const { low, high } = forecastCooling(readings(...celsius), 0, 4);
+      return high! - low;
+    };
+    // The same halving, the one read from 80 to 10 °C, the other from 40 to 5: a reading’s spread is twice as much there.
+    expect(width(40, 20, 10, 5)).toBeGreaterThan(0);
+    expect(forecastCooling(readings(80, 40, 20, 10), 0, 8).high).not.toBeNull();
+    expect(forecastCooling(readings(80, 40, 20, 10), 0, 0.9).high).toBeNull();
+  });
+
+  it('refuses fewer than three readings and those that are not in order', () => {
+    expect(() => forecastCooling(readings(80, 50), 20, 25)).toThrow(/readings .*at least 3 readings/);
+    const back = [
+      { minute: 0, celsius: 80 },
+      { minute: 10, celsius: 50 },
+      { minute: 10, celsius: 40 },
+    ];
+    expect(() => forecastCooling(back, 20, 25)).toThrow(
+      /readings\[2\]\.minute is 10; allowed: after minute 10/,
+    );
+  });
+});

@@ -49,6 +49,9 @@ describe('the monotone curve', () => {
       expect(curve.slopeAt(x)).toBeCloseTo((curve.at(x + 1e-6) - curve.at(x - 1e-6)) / 2e-6, 5);
     }
     expect([curve.at(-5), curve.at(9), curve.slopeAt(-5)]).toEqual([0, 7, 0]);
+    // Through two points it is the straight line.
+    expect(monotoneCurve([1, 3], [2, 8]).slopeAt(2)).toBeCloseTo(3, 12);
+    expect(monotoneCurve([1, 3], [2, 8]).at(1.5)).toBeCloseTo(3.5, 12);
     // Three-point slopes at the ends are those of the parabola: of x² on 0, 1, 2, 3 they are 0 and 6.
     const parabola = monotoneCurve([0, 1, 2, 3], [0, 1, 4, 9]);
     expect([parabola.slopeAt(0), parabola.slopeAt(3)]).toEqual([0, 6]);

@@ -247,6 +247,14 @@ describe('the margin', () => {
     expect(
       linesOf(
         remarkOf(
+          { ...examplePlan, responses: [{ ...examplePlan.responses[0]!, instrument: '' }] },
+          'response-without-instrument',
+        ),
+      ),
+    ).toEqual([['instrument: empty'], ['smallest division: 0.1']]);
+    expect(
+      linesOf(
+        remarkOf(
           {
             ...examplePlan,
             responses: [{ ...examplePlan.responses[0]!, instrument: 'a hook', smallestDivision: null }],

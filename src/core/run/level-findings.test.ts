@@ -113,6 +113,7 @@ describe('levels in words, by hand', () => {
     expect(lines(uneven)[0]).toBe('mean, raw | 1.1 | N');
     const open = found({ raw: [2, 3, 2, 3], baked: [3, 2, 3, 4] }, scored(plan))[0]!;
     expect(open.what).toBe('Baked and raw can’t be told apart by crunch');
+    expect(lines(open)[0]).toBe('median, raw | 2.5 | points');
     expect(open.why).toMatch(
       /^Median 3 against 2\.5; chance alone parts scores so far in \d+ % of classes\.$/,
     );

@@ -387,6 +387,13 @@ describe('a line that is begun', () => {
     expect(read('4 / snap 3.4')).toMatchObject({ words: 'Station 4 · corrects 3 to snap force 3.4 N' });
     expect(read('4 / strike')).toMatchObject({ kind: 'refused', field: 'station' });
     expect(read('all / 3')).toMatchObject({ kind: 'refused', field: 'station', value: 'all' });
+    // The thermometer’s range, its ends included: −90 to 400 °C.
+    expect([read('4 400').kind, read('4 -90').kind, read('4 400.1').kind, read('4 -90.1').kind]).toEqual([
+      'entries',
+      'entries',
+      'refused',
+      'refused',
+    ]);
     expect(read('4 m abc')).toMatchObject({ kind: 'refused', field: 'measurement', value: 'abc' });
     expect(read('4 m 3')).toMatchObject({ kind: 'refused', value: 'm 3' });
     expect(read('4 m 3 g')).toMatchObject({ words: 'Station 4 · mass 3 g' });
@@ -431,6 +438,14 @@ describe('corrections', () => {
       ['brown', true],
     ]);
     expect(book.bodyOf(id)).toMatchObject({ text: 'brown' });
+  });
+
+  it('a measurement can be the last thing that was written as well', () => {
+    const book = notebook();
+    book.add([
+      entry(4, 25, { kind: 'measurement', responseId: 'snap', name: 'snap force', value: 3, unit: 'N' }),
+    ]);
+    expect(book.lastWritten(4)?.body).toMatchObject({ kind: 'measurement', value: 3 });
   });
 
   it('a thermometer whose only reading is struck out has shown nothing', () => {

@@ -72,6 +72,47 @@ describe('the clock of a cooling', () => {
   });
 });
 
+describe('a cooling with a gap', () => {
+  const verdict = (...points: [number, number][]) =>
+    checkCooling(readings(...points), 'fda').stages[0]!.verdict;
+  it.each<[string, [number, number][], string]>([
+    // Last seen above 21 °C at minute 10, where it had fallen below 57 already: it may have been cold at once.
+    [
+      'may have been fast in it',
+      [
+        [0, 60],
+        [10, 50],
+        [200, 20],
+      ],
+      'cannot-tell',
+    ],
+    // Seen at 30 °C at minute 150, below 57 at minute 10: 140 min at the least.
+    [
+      'was slow before it ended',
+      [
+        [0, 60],
+        [10, 50],
+        [150, 30],
+        [210, 20],
+      ],
+      'no',
+    ],
+    // At 21 °C it is there: since when is not known.
+    [
+      'may have been there long before it was seen',
+      [
+        [0, 60],
+        [10, 50],
+        [140, 21],
+        [150, 20],
+      ],
+      'cannot-tell',
+    ],
+  ])('%s', (_, points, wanted) => {
+    expect(verdict(...points)).toBe(wanted);
+  });
+});
+
 describe('a hold of a core', () => {
   // FDA: minced 68 °C for 17 s.
   const minced = (...points: [second: number, celsius: number][]) =>

@@ -120,6 +120,8 @@ describe('the whole shelf', () => {
     expect(ids('agar')).toContain('gels:agar');
     expect(ids('gelat').some((id) => id.startsWith('gels:gelatine'))).toBe(true);
     expect(ids('elatine')).toEqual([]);
+    expect(ids('strawberries')).toContain(ids('strawberry')[0]);
+    expect(ids('strawberries').length).toBeGreaterThan(0);
     expect(ids('g')).toEqual([]);
     // A whole word counts more than a beginning: “rice” is rice before it is rice flour’s neighbour.
     const names = searchShelf('rice', null).map((hit) => (hit.kind === 'row' ? hit.row.name : ''));

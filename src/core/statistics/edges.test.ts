@@ -8,6 +8,7 @@ import {
   friedmanTest,
   grubbsTest,
   kruskalWallis,
+  sharesAtLeast,
   spearmanCorrelation,
   twoWayAnova,
   welchTest,
@@ -125,6 +126,29 @@ describe('an uncertainty of nothing', () => {
     const rounding = combinedUncertainty({ division: 1, calibration: 0, sd: 0, repeats: 1 });
     expect(rounding.effectiveDf).toBe(Infinity);
     expect(rounding.coverageFactor).toBeCloseTo(1.96, 3);
+  });
+});
+
+describe('shares by shuffling', () => {
+  it('count the deal that was seen among the rest, so that none is ever 0', () => {
+    // Nothing is as large as what was said to be seen: 1 of 1 + draws.
+    const none = sharesAtLeast([1, 2, 3, 4, 5, 6], [3, 3], (sums) => [sums[0]!], {
+      mostExact: 1,
+      draws: 99,
+      observed: [1e9],
+    });
+    expect(none).toEqual({ shares: [1 / 100], method: 'permutation' });
+    const all = sharesAtLeast([1, 2, 3, 4, 5, 6], [3, 3], (sums) => [sums[0]!], {
+      mostExact: 1,
+      draws: 99,
+      observed: [0],
+    });
+    expect(all.shares).toEqual([1]);
+    // By enumeration there are 20 deals; one puts 4, 5 and 6 first.
+    expect(sharesAtLeast([4, 5, 6, 1, 2, 3], [3, 3], (sums) => [sums[0]!])).toEqual({
+      shares: [1 / 20],
+      method: 'exact',
+    });
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { correctedC, timeToTarget, twoPointCorrection } from '.';
+import { correctedC, findJumps, timeToTarget, twoPointCorrection } from '.';
 import { extremesKept } from './downsample';
 import { findPlateaus } from './plateau';
 import { readingSpreadC } from './reading-spread';
@@ -43,6 +43,26 @@ describe('plateaus', () => {
         ),
       ).length;
     expect([level(200, 200), level(200, 240), level(200, 300)]).toEqual([1, 1, 2]);
+  });
+});
+
+describe('a jump', () => {
+  const jumps = (byC: number, overS: number) =>
+    findJumps({ seconds: [0, 10, 10 + overS], celsius: [20, 20, 20 + byC] }).length;
+  it.each([
+    // Ten degrees a second are a plunged probe; under fifteen degrees it is noise.
+    [14.9, 1, 0],
+    [15, 1, 1],
+    [-15, 1, 1],
+    [15, 1.5, 0],
+    [15.1, 1.5, 1],
+    [20, 2, 0],
+    [20.1, 2, 1],
+    [40, 5, 0],
+    [16, 0.1, 1],
+    [30, 0.1, 1],
+  ])('of %d °C in %d s: %d', (byC, overS, wanted) => {
+    expect(jumps(byC, overS)).toBe(wanted);
   });
 });
 
