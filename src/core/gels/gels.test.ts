@@ -78,6 +78,14 @@ describe('on the edges', () => {
     expect(highMethoxylWindow(65, 3.6).sets).toBe(false);
   });
 
+  it('acid thins a sauce below pH 4, to a fifth at the most', () => {
+    const at = (pH: number) => relativeThickness({ starchPercent: 5, temperatureC: 60, gelatinised: 1, pH });
+    expect([at(6.5), at(4)]).toEqual([1, 1]);
+    expect(at(3)).toBeCloseTo(0.7, 9);
+    expect(at(2)).toBeCloseTo(0.4, 9);
+    expect(at(1)).toBeCloseTo(0.2, 9);
+  });
+
   it('a gel of twice the gelatine is four times as strong, of another grade as its Bloom', () => {
     expect(relativeGelStrength(2, 200)).toBe(4);
     expect(relativeGelStrength(6, 200, 3, 200)).toBe(4);

@@ -122,3 +122,14 @@ describe('boiling down', () => {
     expect(() => reduce(1000, 0, { finishSolidsPercent: 9 })).toThrow(/solidsPercent is 0; allowed: above 0/);
   });
 });
+
+describe('the ends of the saturation line', () => {
+  it('are the triple point’s 0 °C and the critical point, 647.096 K and 22.064 MPa (IAPWS R2-83)', () => {
+    expect(saturationTemperatureK(22.064)).toBeCloseTo(647.096, 2);
+    expect(() => saturationTemperatureK(22.07)).toThrow(/pressureMPa is 22.07; allowed: .* to 22.064 MPa/);
+    expect(() => saturationPressureMPa(647.1)).toThrow(/temperatureK/);
+    expect(() => saturationPressureMPa(273.14)).toThrow(/temperatureK/);
+    expect(saturationPressureMPa(273.15) * 1e6).toBeCloseTo(611.213, 2);
+    expect(() => saturationTemperatureK(0.000611)).toThrow(/pressureMPa/);
+  });
+});
