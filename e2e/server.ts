@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { expect } from '@playwright/test';
 import Database from 'better-sqlite3';
 
 /** The built program as a process of its own, with a data folder of its own; it can be stopped, killed and started again. */
@@ -34,12 +35,9 @@ export class TestServer {
       env: { ...process.env, TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
       stdio: ['ignore', 'ignore', 'inherit'],
     });
-    for (let tries = 0; tries < 200; tries += 1) {
-      const answer = await fetch(`${this.url}/healthz`).catch(() => null);
-      if (answer?.ok) return;
-      await new Promise((resolve) => setTimeout(resolve, 50));
-    }
-    throw new Error('the server did not come up');
+    await expect(async () => {
+      expect((await fetch(`${this.url}/healthz`)).ok, 'the server comes up').toBe(true);
+    }).toPass({ intervals: [50], timeout: 15_000 });
   }
 
   /** Ends the process: politely, or with SIGKILL. */

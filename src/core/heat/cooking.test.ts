@@ -168,12 +168,12 @@ describe('a forecast of cooling', () => {
   });
 
   it('a food near its surroundings is known less well than one that is still hot', () => {
-    const width = (...celsius: number[]) => {
-      const { low, high } = forecastCooling(readings(...celsius), 0, 4);
+    const width = (targetC: number, ...celsius: number[]) => {
+      const { low, high } = forecastCooling(readings(...celsius), 0, targetC);
       return high! - low;
     };
-    // The same halving, the one read from 80 to 10 °C, the other from 40 to 5: a reading’s spread is twice as much there.
-    expect(width(40, 20, 10, 5)).toBeGreaterThan(0);
+    // The same halving from 80 and from 40 °C to a tenth: a reading’s spread and a warmer room are twice as much there.
+    expect(width(4, 40, 20, 10, 5) / width(8, 80, 40, 20, 10)).toBeGreaterThan(1.7);
     expect(forecastCooling(readings(80, 40, 20, 10), 0, 8).high).not.toBeNull();
     expect(forecastCooling(readings(80, 40, 20, 10), 0, 0.9).high).toBeNull();
   });

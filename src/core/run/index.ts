@@ -16,12 +16,13 @@ export type {
   Sense,
   TimerBody,
 } from './entry';
+export type { Countdown } from './countdown';
+export { recordedInWords } from './entry-words';
 export type { Finding } from './finding';
 export { findingsFor } from './findings';
 export { Notebook, type Noted, type ReadingTrace, type StationNotes } from './notebook';
 export {
   readQuickLine,
-  recordedInWords,
   stationRange,
   type QuickEntry,
   type QuickLineContext,
@@ -37,12 +38,5 @@ export {
   type ResultRow,
   type SeriesPoint,
 } from './results';
-export {
-  benchSetting,
-  lastDone,
-  stationState,
-  type BenchSetting,
-  type Countdown,
-  type StationState,
-} from './station-state';
+export { benchSetting, lastDone, stationState, type BenchSetting, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

@@ -4,6 +4,7 @@ import type { Plan, Step } from '../practical';
 import { readingRangeC } from '../trace';
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../units';
 import type { EntryBody, MeasurementBody, ReadingBody, RecordedBody } from './entry';
+import { recordedInWords } from './entry-words';
 import { eventOf } from './steps';
 
 /** What the line needs to know of the run it is typed into. */
@@ -287,25 +288,4 @@ function bodyInWords(body: EntryBody, station: number | null, context: QuickLine
         ? formatNumber(context.lastMeasurement(station, body.to.name)?.value ?? NaN)
         : 'it';
   return `corrects ${before} to ${recordedInWords(body.to)}`;
-}
-
-/** A recorded body in words, for the quick line, the log and the report alike. */
-export function recordedInWords(body: RecordedBody): string {
-  switch (body.kind) {
-    case 'reading': {
-      const other = body.unit === 'C' ? 'F' : 'C';
-      const probe = body.probe > 1 ? ` (thermometer ${body.probe})` : '';
-      return `temperature${probe} ${formatTemperature(body.celsius, body.unit)} (${formatTemperature(body.celsius, other)})`;
-    }
-    case 'measurement':
-      return `${body.name} ${formatNumber(body.value)} ${body.unit}`.trim();
-    case 'observation':
-      return `saw: ${body.text}`;
-    case 'event':
-      return `event: ${body.text}`;
-    case 'deviation':
-      return `went differently: ${body.text}`;
-    case 'timer':
-      return `timer ${formatNumber(body.minutes)} min${body.lookAt === null ? '' : `, look at ${formatNumber(body.lookAt)}`}`;
-  }
 }

@@ -31,7 +31,8 @@ import type { Noted, Notebook, StationNotes } from './notebook';
 import { reachedByHeating } from './approach';
 import { cellOf } from './results';
 import { eventOf, lessonSteps } from './steps';
-import type { EventBody, TimerBody } from './entry';
+import { countdownOf, lastTimer, type Countdown } from './countdown';
+import type { EventBody } from './entry';
 
 /** What does not change while a run goes on. */
 export interface BenchSetting {
@@ -42,15 +43,6 @@ export interface BenchSetting {
   /** The syrup of one batch, where there is one: its heat forecasts the target through the plateau. */
   syrup: SyrupBatch | null;
   boilingC: number;
-}
-
-/** A countdown: of a step with minutes, or set by hand. */
-export interface Countdown {
-  label: string;
-  elapsedS: number;
-  lengthS: number;
-  /** Seconds to the early look; negative when it is past; null for none. */
-  lookInS: number | null;
 }
 
 export type StationPhase = 'not-started' | 'working' | 'soon' | 'at-target' | 'past-target' | 'finished';
@@ -267,39 +259,6 @@ function secondThermometer(notes: StationNotes, nowS: number): StationState['sec
     return { probe, celsius: trace.celsius[last]!, firstC: first.celsius[nearest]! };
   }
   return null;
-}
-
-function lastTimer(notes: StationNotes, notebook: Notebook): Noted<TimerBody> | undefined {
-  return [...notes.timers, ...notebook.everywhere.timers].sort((a, b) => a.at - b.at).at(-1);
-}
-
-function countdownOf(
-  step: Step | null,
-  since: number | null,
-  timer: Noted<TimerBody> | undefined,
-  nowMs: number,
-): Countdown | null {
-  if (timer && nowMs - timer.at < (timer.body.minutes + 5) * 60_000) {
-    return countdown(timer.body.label, timer.at, timer.body.minutes, timer.body.lookAt, nowMs);
-  }
-  if (!step || since === null || step.minutes === null) return null;
-  return countdown(step.text, since, step.minutes, step.lookAt, nowMs);
-}
-
-function countdown(
-  label: string,
-  since: number,
-  minutes: number,
-  lookAt: number | null,
-  nowMs: number,
-): Countdown {
-  const elapsedS = Math.max(0, (nowMs - since) / 1000);
-  return {
-    label,
-    elapsedS,
-    lengthS: minutes * 60,
-    lookInS: lookAt === null ? null : lookAt * 60 - elapsedS,
-  };
 }
 
 /** What was last done here, in words: “soda in”. */

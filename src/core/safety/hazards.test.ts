@@ -128,6 +128,8 @@ const safe: readonly string[] = [
   'Execute the plan; core values count.',
   'Write the prediction on the sheet.',
   'Compare the cut and uncut samples.',
+  'Take the mass of the baked loaf.',
+  'Add 20 ml of light rum.',
   'Estimate when the ice cream melts.',
   'Score each biscuit for crunch.',
   'Record the mass of the burnt biscuit.',

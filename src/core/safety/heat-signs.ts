@@ -65,7 +65,7 @@ export const heatSigns = {
   },
   steam: any(
     word(
-      'steam(?:s|ed|ing|er|ers|y)?|kettles?|rolling boil|bain marie|double boiler|couscoussier|deglaz\\w*|popcorn machine|boil(?:s|ed|ing)?|simmer(?:s|ing)?|blanch\\w*|autoclave|pressure cooker|steriliser',
+      'steam(?:s|ed|ing|er|ers|y)?|kettles?|rolling boil|bain marie|double boiler|couscoussier|deglaz\\w*|boil(?:s|ed|ing)?|simmer(?:s|ing)?|blanch\\w*|autoclave|pressure cooker|steriliser',
     ),
     near('lift|remove|take|open|off|raise', 'lids?', 4),
     near('open|opening|opened|door', 'ovens?', 4),
@@ -104,7 +104,7 @@ export const heatSigns = {
       .replaceAll(/\b(pre)?heat (up )?the (oven|grill)[^.]*/gu, ' ');
     return (
       word(
-        '(?:deep |shallow |pan |stir |dry )?fr(?:y|ies(?! dish)|ied(?! onions)|ying)|saut[eé]\\w*|sizzl\\w*|deep fat|fat fryer|tempura|smoke point|chip pan|(?<!air )fryers?|wok|sear(?:s|ed|ing)?|spits|spitting|spatter\\w*|splatter\\w*',
+        '(?:deep |shallow |pan |stir |dry )?fr(?:y|ies(?! dish)|ied(?! onions)|ying)|saut[eé]\\w*|sizzl\\w*|deep fat|tempura|smoke point|chip pan|(?<!air )fryers?|wok|sear(?:s|ed|ing)?|spits|spitting|spatter\\w*|splatter\\w*',
       ).test(
         rest.replaceAll(
           /\b(fried (onions|rice|bread|egg)s?|french fries|stir fry sauce|frying pan lid)\b/gu,
@@ -135,14 +135,9 @@ export const heatSigns = {
     word('microwav\\w*|crucible|muffle furnace|deglaz\\w*').test(sentence) ||
     near(
       'turn(?:s|ed|ing)? (?:it |them |the \\w+ )?out|fill|pipe|roll|spread|shape|mould|fold|invert\\w*|unmould\\w*|unmold\\w*|flip|lift|carry|slide|transfer|move|cut|slice|break|open|take|put|handle|pass|serve|touch|wrap',
-      '(?:still )?(?:hot|just baked|freshly baked|baked) \\w+|(?:hot|warm) from the oven|straight from the oven|while (?:\\w+ ){0,2}(?:still )?(?:hot|bubbling|bubbles)',
+      '(?:still )?(?:hot|just baked|freshly baked) \\w+|(?:hot|warm) from the oven|straight from the oven|while (?:\\w+ ){0,2}(?:still )?(?:hot|bubbling|bubbles)',
       4,
-    ).test(
-      sentence.replaceAll(
-        /\bbaked (beans|crisps|goods)\b|\bhot (water|milk|dogs?|chocolate|sauce|cross buns|peppers?)\b/gu,
-        ' ',
-      ),
-    ) ||
+    ).test(sentence.replaceAll(/\bhot (water|milk|dogs?|chocolate|sauce|cross buns|peppers?)\b/gu, ' ')) ||
     near(
       'hot|burning|heated|red hot',
       'pans?|trays?|dish(?:es)?|plates?|tins?|stones?|sheets?|griddles?|handles?|irons?|rack|ramekins?|casseroles?|mould|moulds|surface|lamp',
@@ -169,7 +164,7 @@ export const heatSigns = {
     ).test(sentence) ||
     near(
       'brandy|rum|cognac|liqueur|spirits?|alcohol',
-      'hot pan|flame|light|ring|hob|burner|ignite|match',
+      'hot pan|flame|light (?:the|it)|ring|hob|burner|ignite',
       8,
     ).test(sentence) ||
     word(

@@ -125,7 +125,8 @@ describe('the whole shelf', () => {
     expect(ids('g')).toEqual([]);
     // A whole word counts more than a beginning: “rice” is rice before it is rice flour’s neighbour.
     const names = searchShelf('rice', null).map((hit) => (hit.kind === 'row' ? hit.row.name : ''));
-    expect(names.findIndex((name) => /^rice$/i.test(name))).toBeLessThan(3);
+    const rice = names.findIndex((name) => /^rice$/i.test(name));
+    expect([0, 1, 2]).toContain(rice);
     expect(ids('agar bicycle')).toEqual([]);
     expect(ids('the of and')).toEqual([]);
     // A measure of something that has no density is not filled in.

@@ -1,0 +1,47 @@
+import type { Step } from '../practical';
+import type { TimerBody } from './entry';
+import type { Noted, Notebook, StationNotes } from './notebook';
+
+/** A countdown: of a step with minutes, or set by hand. */
+export interface Countdown {
+  label: string;
+  elapsedS: number;
+  lengthS: number;
+  /** Seconds to the early look; negative when it is past; null for none. */
+  lookInS: number | null;
+}
+
+/** The timer set last, for the station or for all. */
+export function lastTimer(notes: StationNotes, notebook: Notebook): Noted<TimerBody> | undefined {
+  return [...notes.timers, ...notebook.everywhere.timers].sort((a, b) => a.at - b.at).at(-1);
+}
+
+/** A timer until five minutes after its end, else what the present step counts down. */
+export function countdownOf(
+  step: Step | null,
+  since: number | null,
+  timer: Noted<TimerBody> | undefined,
+  nowMs: number,
+): Countdown | null {
+  if (timer && nowMs - timer.at < (timer.body.minutes + 5) * 60_000) {
+    return countdown(timer.body.label, timer.at, timer.body.minutes, timer.body.lookAt, nowMs);
+  }
+  if (!step || since === null || step.minutes === null) return null;
+  return countdown(step.text, since, step.minutes, step.lookAt, nowMs);
+}
+
+function countdown(
+  label: string,
+  since: number,
+  minutes: number,
+  lookAt: number | null,
+  nowMs: number,
+): Countdown {
+  const elapsedS = Math.max(0, (nowMs - since) / 1000);
+  return {
+    label,
+    elapsedS,
+    lengthS: minutes * 60,
+    lookInS: lookAt === null ? null : lookAt * 60 - elapsedS,
+  };
+}
