@@ -2,8 +2,10 @@ import { boardFrames } from './board';
 import { core } from './core';
 import { coverage } from './coverage';
 import { familywiseErrors, powerChecks } from './familywise';
+import { firstLoads } from './first-load';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
+import { planEditing } from './plan-editing';
 import { serverStart } from './start';
 
 for (const figures of [
@@ -15,6 +17,8 @@ for (const figures of [
   forecasts,
   serverStart,
   boardFrames,
+  firstLoads,
+  planEditing,
 ]) {
   for (const figure of await figures()) console.log(JSON.stringify(figure));
 }

@@ -92,9 +92,7 @@ test('a run that is planned takes over the plan as it was edited since', async (
   await page.getByRole('link', { name: /^Run/ }).click();
   const notice = page.getByRole('status').filter({ hasText: 'The plan has been edited since' });
   await expect(notice).toContainText('this run is at revision 1, the plan at 2');
-  await expect(notice).toContainText(
-    'levels: water only (control), citric acid 1 %, ascorbic acid 1 %, both, ½ % each → water only',
-  );
+  await expect(notice).toContainText('changed: “dip” levels: both, ½ % each removed');
   await notice.getByRole('button').click();
   await expect(notice).toBeHidden();
   await expect(page.getByText('both, ½ % each')).toBeHidden();

@@ -36,7 +36,7 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
   await log('3 19.5');
   await log('3 edges turning first');
   const runId = /runs\/([^/]+)/.exec(page.url())![1]!;
-  const { run } = await server.json<{ run: { allocation: { station: number; levelId: string }[] } }>(
+  const { run } = await server.json<{ run: { allocation: { station: number; treatmentId: string }[] } }>(
     `/api/runs/${runId}`,
   );
   const scores: Record<string, number[]> = {
@@ -45,8 +45,8 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
     'dip-ascorbic': [2, 1],
     'dip-both': [3, 3],
   };
-  for (const { station, levelId } of run.allocation)
-    await log(`${station} browning at 40 ${scores[levelId]!.shift()}`);
+  for (const { station, treatmentId } of run.allocation)
+    await log(`${station} browning at 40 ${scores[treatmentId]!.shift()}`);
 
   await page.getByRole('link', { name: 'Results' }).click();
   const tells = page.getByRole('complementary', { name: 'What this tells' });
@@ -59,7 +59,7 @@ test('pear slices: no heat, no sugar, readings typed; planned, run and read like
   await expect(tells).not.toContainText(/sugar|syrup|stage/);
   await expect(page.getByRole('img', { name: /Temperature against time/ })).toBeHidden();
   await page.getByRole('link', { name: 'Report' }).click();
-  await expect(page.getByText('Blank student sheet', { exact: true })).toBeVisible();
+  await expect(page.getByText('Blank student sheets, one a level')).toBeVisible();
   await expect(page.locator('.paper').first()).not.toContainText(/boils|syrup/);
   expect(complaints).toEqual([]);
 });

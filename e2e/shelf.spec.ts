@@ -74,9 +74,9 @@ test('a value goes back into the field it was looked up for, and into the plan',
       const [head] = server.query<{ plan: string }>(
         `SELECT plan FROM revisions WHERE practical_id = 'practical-honeycomb' ORDER BY number DESC LIMIT 1`,
       );
-      return (JSON.parse(head!.plan) as { factor: { levels: { value: number }[] } }).factor.levels.map(
-        (one) => one.value,
-      );
+      return (
+        JSON.parse(head!.plan) as { factors: { levels: { value: number }[] }[] }
+      ).factors[0]!.levels.map((one) => one.value);
     })
     .toContain(146);
 });

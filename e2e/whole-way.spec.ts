@@ -61,7 +61,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await fill(page, 'Prediction', 'hotter snaps cleaner');
     await fill(page, 'Reason', 'less water stays in the glass');
     await fill(page, 'What changes', 'final temperature');
-    await page.getByLabel('Kind of factor').selectOption('target');
+    await page.getByLabel('Kind of factor').selectOption('end-temperature:');
     await addLine(page, 'Add a level', '140', '150');
     await addLine(page, 'Add a level', '140');
     await expect(page.getByRole('alert')).toContainText('“140 °C” is there already');
@@ -122,7 +122,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(page.getByText('Kept', { exact: true })).toBeVisible();
     const [head] = server.query<{ plan: string }>('SELECT plan FROM revisions ORDER BY number DESC LIMIT 1');
     const plan = JSON.parse(head!.plan) as RunFile['practical']['plan'];
-    expect(plan.factor.levels.map((level) => [level.value, level.control])).toEqual([
+    expect(plan.factors[0]!.levels.map((level) => [level.value, level.control])).toEqual([
       [140, true],
       [150, false],
     ]);
@@ -177,8 +177,8 @@ test('a practical goes from nothing to a report, and its run to another machine'
       `/api/runs/${runId}`,
     );
     const snaps: Record<number, number[]> = { 140: [2.1, 2.4], 150: [4.2, 4.0] };
-    for (const { station, levelId } of run.allocation) {
-      const level = run.plan.factor.levels.find((one) => one.id === levelId)!;
+    for (const { station, treatmentId } of run.allocation) {
+      const level = run.plan.factors[0]!.levels.find((one) => one.id === treatmentId)!;
       const value = snaps[level.value!]!.shift()!;
       await quick(page, `${station} snap ${value}`, `snap force ${value} N`);
     }
@@ -240,10 +240,10 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await expect(page.getByText('What the stations measured')).toBeVisible();
     await expect(page.getByText('tin was not lined').first()).toBeVisible();
     const a4 = await page.pdf({ preferCSSPageSize: true, printBackground: true });
-    expect(pagesOf(a4)).toEqual({ count: 4, box: '595 842' });
+    expect(pagesOf(a4)).toEqual({ count: 6, box: '595 842' });
     await page.getByRole('button', { name: 'Letter' }).click();
     expect(pagesOf(await page.pdf({ preferCSSPageSize: true, printBackground: true }))).toEqual({
-      count: 4,
+      count: 6,
       box: '612 792',
     });
     const [csv] = await Promise.all([

@@ -1,12 +1,14 @@
-import { Id, OneOf, Text, Whole } from './fields';
+import { about, id, oneOf, record, text, whole, type Of } from '../core/shape';
+import { classOf } from './class-of';
 
 /** A teaching group. Students are seats, not names. */
-export class NewClass {
-  @Id() id!: string;
-  @Text(40, 1) name!: string;
-  @Whole(1, 60) students!: number;
-  /** What the class reads temperatures in. */
-  @OneOf(['C', 'F']) unit!: 'C' | 'F';
-}
+export const classShape = record('NewClass', {
+  id: id(),
+  name: text(40, 1),
+  students: whole(1, 60),
+  unit: about('what the class reads temperatures in', oneOf(['C', 'F'])),
+});
+export const NewClass = classOf(classShape);
+export type NewClass = Of<typeof classShape>;
 
 export type Class = NewClass;

@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { examplePlan } from '../core/practical';
+import { examplePlan, planShape } from '../core/practical';
 import { check } from './check';
-import { isSoundEntry } from './check-entries';
+import { accepts, refusalsOf } from '../core/shape';
+import { entryShape } from '../core/run';
 import { EntryBatch } from './entries';
-import { PlanDto } from './plan';
+import { classOf } from './class-of';
 import { problemSentence } from './problem';
 import { RoomInput } from './rooms';
 
+const PlanDto = classOf(planShape);
+const isSoundEntry = (value: unknown) => accepts(entryShape, value);
 const errorsOf = (result: ReturnType<typeof check>) => ('errors' in result ? result.errors : []);
 const entry = (body: object, more: object = {}) => ({
   id: '01890a5d-ac96-774b-bcce-b302099a8057',
@@ -30,31 +33,33 @@ describe('the contract', () => {
     [
       'a level given twice',
       {
-        factor: {
-          ...examplePlan.factor,
-          levels: [examplePlan.factor.levels[0], { ...examplePlan.factor.levels[0], id: 'x' }],
-        },
+        factors: [
+          {
+            ...examplePlan.factors[0],
+            levels: [examplePlan.factors[0]!.levels[0], { ...examplePlan.factors[0]!.levels[0], id: 'x' }],
+          },
+        ],
       },
-      '/factor/levels',
-      'each level once; “140 °C” is there twice',
+      '/factors/0/levels',
+      'each level once; “140” is there twice',
     ],
     ['a letter in a number', { stations: '1l' }, '/stations', 'a whole number from 1 to 40'],
     ['an unknown field', { colour: 'red' }, '/colour', 'nothing: this field is not known'],
     [
       'an unknown hazard',
       { steps: [{ ...examplePlan.steps[0], hazards: ['lava'] }] },
-      '/steps/0/hazards',
-      'any of hot-sugar',
+      '/steps/0/hazards/0',
+      'one of hot-sugar',
     ],
     [
       'a wild endpoint',
       {
         steps: [
-          { ...examplePlan.steps[0], endpoint: { kind: 'temperature', celsius: 1500, basis: 'as-read' } },
+          { ...examplePlan.steps[0], ends: [{ kind: 'temperature', celsius: 1500, basis: 'as-read' }] },
         ],
       },
-      '/steps/0/endpoint',
-      'celsius −90 to 400',
+      '/steps/0/ends/0/celsius',
+      'a number from -90 to 400 °C',
     ],
   ])('refuses %s, naming the place', (_, patch, pointer, allowed) => {
     const [error] = errorsOf(check(PlanDto, { ...examplePlan, ...patch }));
@@ -92,6 +97,8 @@ describe('the contract', () => {
     { kind: 'observation', text: 'golden', when: 'during', sense: 'colour' },
     { kind: 'event', text: 'soda in', stepId: null },
     { kind: 'measurement', responseId: null, name: 'mass', value: 86.2, unit: 'g' },
+    { kind: 'measurement', responseId: 'height', name: 'height', value: 31, unit: 'mm', piece: 2 },
+    { kind: 'noted', about: 'hob', name: 'which hob', text: 'back left', value: null, unit: '' },
     { kind: 'deviation', text: 'dropped an egg' },
     { kind: 'timer', label: '', minutes: 20, lookAt: 15 },
     { kind: 'correction', corrects: 'e1', to: reading },
@@ -123,7 +130,7 @@ describe('the contract', () => {
     expect(errorsOf(check(EntryBatch, { entries: [wrong] }))[0]?.pointer).toContain(pointer);
   });
 
-  it('judges entries the same by its quick predicates as by its decorators', () => {
+  it('judges entries the same by their quick predicates as by the reasons it gives', () => {
     const values = fc.oneof(
       fc.anything({ maxDepth: 1 }),
       fc.constantFrom(
@@ -175,6 +182,7 @@ describe('the contract', () => {
           const candidate = change ? { ...changed, [change[0]]: change[1] } : changed;
           const quick = isSoundEntry(candidate);
           expect(quick).toBe('value' in check(EntryBatch, { entries: [candidate] }));
+          expect(refusalsOf(entryShape, candidate).length === 0).toBe(quick);
           if (quick) sound += 1;
         },
       ),

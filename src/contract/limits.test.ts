@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan } from '../core/practical';
+import { examplePlan, planShape } from '../core/practical';
 import { check } from './check';
-import { checkEntries, isSoundEntry } from './check-entries';
+import { accepts } from '../core/shape';
+import { entryShape } from '../core/run';
+import { classOf, type ContractClass } from './class-of';
 import { NewClass } from './classes';
 import { EntryBatch } from './entries';
-import { PlanDto, repeatedLevel } from './plan';
 import { NewPractical, PlanEdit } from './practicals';
 import { problemSentence } from './problem';
 import { NewRoom, RoomEdit } from './rooms';
-import { RunFile } from './run-file';
+import { runFileShape } from './run-file';
 import { ClockSpeed, NewLayout, NewRun } from './runs';
 
 /*
@@ -64,7 +65,10 @@ function casesOf(limit: Limit): { sound: unknown[]; refused: unknown[]; words: s
   }
   if ('flag' in limit) return { sound: [true, false], refused: ['true', 0, null], words: 'true or false' };
   const [least, most, one] = limit.list;
-  const listed = (n: number) => Array.from({ length: n }, () => structuredClone(one));
+  const listed = (n: number) =>
+    Array.from({ length: n }, (_, i) =>
+      typeof one === 'function' ? (one as (i: number) => unknown)(i) : structuredClone(one),
+    );
   return { sound: [listed(least), listed(most)], refused: [listed(most + 1), {}, 'x'], words: '' };
 }
 
@@ -79,7 +83,7 @@ function withAt(document: object, pointer: string, value: unknown): object {
   return copy;
 }
 
-function holdsLimits<T extends object>(type: new () => T, sound: object, limits: Record<string, Limit>) {
+function holdsLimits<T>(type: ContractClass<T>, sound: object, limits: Record<string, Limit>) {
   it.each(Object.entries(limits))('%s', (pointer, limit) => {
     const { sound: inside, refused, words } = casesOf(limit);
     const orNull = 'orNull' in limit;
@@ -97,15 +101,15 @@ function holdsLimits<T extends object>(type: new () => T, sound: object, limits:
   });
 }
 
+const PlanDto = classOf(planShape);
+const isSoundEntry = (value: unknown) => accepts(entryShape, value);
 const plan = {
   ...structuredClone(examplePlan),
-  factor: {
-    ...examplePlan.factor,
-    levels: examplePlan.factor.levels.map((level, i) => ({ ...level, words: `hot ${i}` })),
-  },
   dismissed: [{ remark: 'r', reason: 's' }],
   studentQuestions: ['Why?'],
 };
+/** Lists of things with an id hold each once. */
+const numbered = (one: object) => (i: number) => ({ ...structuredClone(one), id: `n${i}` });
 
 describe('limits of a plan', () => {
   holdsLimits(PlanDto, plan, {
@@ -113,60 +117,69 @@ describe('limits of a plan', () => {
     '/question': { text: [0, 400] },
     '/prediction': { text: [0, 400] },
     '/reason': { text: [0, 400] },
-    '/factor/name': { text: [0, 80] },
-    '/factor/kind': { oneOf: ['target', 'number', 'words'] },
-    '/factor/unit': { text: [0, 20] },
-    '/factor/levels/1/id': { id: true },
-    '/factor/levels/1/value': { number: [-1e6, 1e6], orNull: true },
-    '/factor/levels/1/words': { text: [0, 60] },
-    '/factor/levels/1/control': { flag: true },
+    '/format': { oneOf: [2] },
+    '/factors/0/name': { text: [0, 80] },
+    '/factors/0/unit': { text: [0, 20] },
+    '/factors/0/levels/1/id': { id: true },
+    '/factors/0/levels/1/value': { number: [-1e6, 1e6], orNull: true },
+    '/factors/0/levels/1/words': { text: [0, 60] },
+    '/factors/0/levels/1/control': { flag: true },
+    '/factors/0/levels/1/open': { flag: true },
+    '/factors': { list: [0, 2, numbered(plan.factors[0]!)] },
     '/responses/0/id': { id: true },
     '/responses/0/name': { text: [1, 80] },
     '/responses/0/unit': { text: [0, 20] },
     '/responses/0/instrument': { text: [0, 120] },
     '/responses/0/smallestDivision': { number: [1e-6, 1e6], orNull: true },
-    '/responses': { list: [0, 12, plan.responses[0]] },
+    '/responses': { list: [0, 20, numbered(plan.responses[0]!)] },
     '/held/0/what': { text: [1, 120] },
     '/held/0/how': { text: [0, 200] },
-    '/held': { list: [0, 20, plan.held[0]] },
+    '/held': { list: [0, 30, numbered(plan.held[0]!)] },
     '/noted/0/what': { text: [1, 120] },
-    '/noted': { list: [0, 20, plan.noted[0]] },
+    '/noted': { list: [0, 20, numbered(plan.noted[0]!)] },
     '/formula/0/name': { text: [1, 80] },
     '/formula/0/amount': { number: [0, 100_000], orNull: true },
     '/formula/0/job': { text: [0, 120] },
-    '/formula': { list: [0, 40, plan.formula[0]] },
-    '/steps/0/text': { text: [1, 600] },
+    '/formula': { list: [0, 100, numbered(plan.formula[0]!)] },
+    '/steps/0/text': { text: [1, 1200] },
     '/steps/0/hands': { oneOf: ['hands-on', 'waiting'] },
     '/steps/0/when': { oneOf: ['before', 'lesson', 'after'] },
     '/steps/0/minutes': { number: [0, 10_080, 'min'], orNull: true },
     '/steps/0/lookAt': { number: [0, 10_080, 'min'], orNull: true },
     '/steps/0/event': { text: [0, 60] },
-    '/steps': { list: [0, 40, plan.steps[0]] },
-    '/thermometer/in': { oneOf: ['syrup', 'food', 'none'] },
-    '/thermometer/smallestDivisionC': { number: [0.01, 10, '°C'] },
+    '/steps': { list: [0, 100, numbered(plan.steps[0]!)] },
+    '/steps/0/day': { whole: [-14, 14] },
+    '/steps/0/minutesTo': { number: [0, 10_080, 'min'], orNull: true },
+    '/steps/0/people': { whole: [1, 6] },
+    '/steps/0/stayBelowC': { number: [-90, 400, '°C'], orNull: true },
+    '/responses/0/pieces': { whole: [1, 40] },
+    '/formula/0/typed': { text: [0, 200] },
+    '/formula/0/by': { oneOf: ['staff', 'students', 'shared'] },
+    '/thermometers/0/in': { oneOf: ['syrup', 'food', 'core', 'oven', 'water', 'oil', 'dough'] },
+    '/thermometers/0/smallestDivisionC': { number: [0.01, 10, '°C'] },
     '/roomId': { id: true, orNull: true },
     '/stations': { whole: [1, 40] },
     '/order': { oneOf: ['shuffled', 'as-listed'] },
     '/periodMinutes': { whole: [5, 480, 'min'] },
     '/briefingMinutes': { whole: [0, 240, 'min'] },
     '/clearUpMinutes': { whole: [0, 240, 'min'] },
-    '/studentQuestions': { list: [0, 20, long(400)] },
+    '/studentQuestions': { list: [0, 30, long(400)] },
     '/dismissed/0/remark': { text: [1, 200] },
     '/dismissed/0/reason': { text: [1, 300] },
-    '/dismissed': { list: [0, 100, plan.dismissed[0]] },
+    '/dismissed': { list: [0, 200, plan.dismissed[0]] },
   });
 
-  it('an end of a step: each of its four shapes, and nothing between', () => {
-    const ends = (endpoint: unknown) =>
-      'value' in check(PlanDto, withAt(plan, '/steps/0/endpoint', endpoint));
+  it('an end of a step: each of its three shapes, and nothing between', () => {
+    const ends = (end: unknown) => 'value' in check(PlanDto, withAt(plan, '/steps/0/ends', [end]));
     const at = (celsius: unknown, basis: unknown = 'as-read') => ({ kind: 'temperature', celsius, basis });
+    const sign = (words: unknown, sense: unknown = 'look') => ({ kind: 'sign', sense, words });
     for (const sound of [
       { kind: 'time' },
-      { kind: 'level' },
-      { kind: 'appearance', look: '' },
-      { kind: 'appearance', look: long(200) },
+      sign(''),
+      sign(long(200), 'feel'),
       at(-90),
       at(400),
+      at(null),
       at(63, 'sea-level'),
     ]) {
       expect(ends(sound), JSON.stringify(sound)).toBe(true);
@@ -178,35 +191,70 @@ describe('limits of a plan', () => {
       {},
       { kind: 'bell' },
       { kind: 'time', minutes: 5 },
-      { kind: 'level', celsius: 120 },
-      { kind: 'appearance' },
-      { kind: 'appearance', look: 7 },
-      { kind: 'appearance', look: long(201) },
-      { kind: 'appearance', look: 'golden', more: 1 },
+      { kind: 'sign' },
+      sign(7),
+      sign(long(201)),
+      sign('golden', 'hunch'),
+      { ...sign('golden'), more: 1 },
       at(-90.1),
       at(400.1),
       at('120'),
       at(120, 'at home'),
       { kind: 'temperature', celsius: 120 },
       { ...at(120), more: 1 },
+      { kind: 'toString' },
     ]) {
       expect(ends(wrong), JSON.stringify(wrong)).toBe(false);
     }
+    expect('value' in check(PlanDto, withAt(plan, '/steps/0/ends', []))).toBe(false);
   });
 
-  it('levels: up to twelve, none twice however it is written', () => {
-    const level = (id: number, words: string) => ({ id: `l${id}`, value: null, words, control: false });
-    const factor = (levels: unknown) => ({ name: 'flour', kind: 'words', unit: '', levels });
+  it('levels: up to twelve, none twice however it is written; each id once in a list', () => {
+    const level = (id: number, words: string) => ({
+      ...{ id: `l${id}`, value: null, words, control: false, open: false },
+    });
+    const factor = { id: 'f', name: 'flour', acts: { on: 'words', scale: 'words' }, unit: '' };
     const many = (n: number) => Array.from({ length: n }, (_, i) => level(i, `kind ${i}`));
-    const result = (levels: unknown) => check(PlanDto, { ...plan, factor: factor(levels) });
+    const result = (levels: unknown) => check(PlanDto, { ...plan, factors: [{ ...factor, levels }] });
     expect(result(many(12))).toHaveProperty('value');
     expect(result(many(13))).toHaveProperty('errors');
     const twice = result([level(1, 'Rye '), level(2, 'rye')]);
     expect('errors' in twice && twice.errors.map(problemSentence)[0]).toMatch(
       /allowed: each level once; “rye” is there twice$/,
     );
-    for (const odd of [null, 'rye', 7]) expect(repeatedLevel(factor([]) as never, [odd, odd])).toBeNull();
-    expect(repeatedLevel(factor([]) as never, 'rye')).toBeNull();
+    for (const odd of [[null], ['rye'], [7], 'rye']) expect(result(odd)).toHaveProperty('errors');
+    const same = check(PlanDto, { ...plan, steps: [plan.steps[0], plan.steps[0]] });
+    expect('errors' in same && same.errors[0]).toMatchObject({
+      pointer: '/steps',
+      allowed: 'each id once; “weigh” is there twice',
+    });
+  });
+
+  it('what a factor acts on: each of its shapes, and nothing between', () => {
+    const bare = withAt(plan, '/factors/0/levels', []);
+    const acts = (value: unknown) => 'value' in check(PlanDto, withAt(bare, '/factors/0/acts', value));
+    for (const sound of [
+      { on: 'minutes', stepId: 'boil' },
+      { on: 'end-temperature', stepId: null },
+      { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'sugar' },
+      { on: 'swap', ingredientId: 'gone' },
+      { on: 'setting', stepId: 'boil', what: 'hob', scale: 'number' },
+      { on: 'size', what: 'mass' },
+      { on: 'start-temperature', ingredientId: null },
+      { on: 'method' },
+      { on: 'words', scale: 'words' },
+    ]) {
+      expect(acts(sound), JSON.stringify(sound)).toBe(true);
+    }
+    for (const wrong of [
+      {},
+      { on: 'magic' },
+      { on: 'minutes' },
+      { on: 'size', what: 'girth' },
+      { on: 'method', x: 1 },
+    ]) {
+      expect(acts(wrong), JSON.stringify(wrong)).toBe(false);
+    }
   });
 });
 
@@ -308,11 +356,21 @@ const kinds: [object, Record<string, Limit>][] = [
       unit: { text: [0, 20] },
     }),
   ],
+  [
+    { kind: 'noted', about: 'hob', name: 'which hob', text: 'back left', value: 3, unit: '' },
+    body({
+      about: { id: true },
+      name: { text: [1, 120] },
+      text: { text: [1, 200] },
+      value: { number: [-1e9, 1e9], orNull: true },
+      unit: { text: [0, 20] },
+    }),
+  ],
   [{ kind: 'deviation', text: 'dropped an egg' }, body({ text: { text: [1, 500] } })],
   [
     { kind: 'timer', label: 'egg', minutes: 20, lookAt: 15 },
     body({
-      label: { text: [0, 600] },
+      label: { text: [0, 1200] },
       minutes: { number: [0.01, 600, 'min'] },
       lookAt: { number: [0.01, 600, 'min'], orNull: true },
     }),
@@ -322,6 +380,15 @@ const kinds: [object, Record<string, Limit>][] = [
 
 describe('limits of entries', () => {
   for (const [one, limits] of kinds) holdsLimits(EntryBatch, { entries: [entry(one)] }, limits);
+
+  it('a piece is from 1 to 40, or left out', () => {
+    const of = (piece: unknown) =>
+      isSoundEntry(
+        entry({ kind: 'measurement', responseId: 'm', name: 'mass', value: 86.2, unit: 'g', piece }),
+      );
+    expect([1, 40, undefined].map(of)).toEqual([true, true, true]);
+    expect([0, 41, 1.5, '2', null].map(of)).toEqual([false, false, false, false, false]);
+  });
 
   it('the quick look over an entry agrees at every limit', () => {
     for (const [one, limits] of kinds) {
@@ -348,7 +415,7 @@ describe('limits of entries', () => {
   it('a batch: one entry to a thousand, nothing besides, and sound ones as they came', () => {
     const batch = (n: number) => ({ entries: Array.from({ length: n }, () => entry(reading)) });
     const thousand = batch(1000);
-    const passed = checkEntries(thousand);
+    const passed = check(EntryBatch, thousand);
     expect('value' in passed && passed.value).toBe(thousand);
     for (const [wrong, sentence] of [
       [batch(0), 'a list of 1 to 1000'],
@@ -362,7 +429,7 @@ describe('limits of entries', () => {
       ['entries', 'a JSON object'],
       [[batch(1)], 'a JSON object'],
     ] as const) {
-      const result = checkEntries(wrong);
+      const result = check(EntryBatch, wrong);
       expect('errors' in result && result.errors[0]!.allowed).toBe(sentence);
     }
   });
@@ -379,9 +446,9 @@ describe('what cannot be read at all', () => {
     for (const [type, document] of [
       [PlanDto, { ...plan, steps: [null] }],
       [EntryBatch, { entries: [null] }],
-      [RunFile, { entries: [null], format: long(200) }],
+      [classOf(runFileShape), { entries: [null], format: long(200) }],
     ] as const) {
-      const result = check<object>(type, document);
+      const result = check<unknown>(type, document);
       const [problem] = 'errors' in result ? result.errors : [];
       expect(problem!.allowed).toMatch(/object|one of/);
       expect(JSON.stringify(problem!.value).length).toBeLessThan(160);

@@ -1,24 +1,32 @@
-import type { Plan } from '../core/practical';
-import { Id, Part, Whole } from './fields';
-import { PlanDto } from './plan';
+import { planShape, type Plan } from '../core/practical';
+import { about, id, record, whole, type Of } from '../core/shape';
+import { classOf } from './class-of';
 import type { RunStatus } from './runs';
 
 /** A new practical with its first revision. */
-export class NewPractical {
-  @Id() id!: string;
-  @Part(() => PlanDto) plan!: PlanDto;
-}
+const newPracticalShape = record('NewPractical', { id: id(), plan: planShape });
+export const NewPractical = classOf(newPracticalShape);
+export type NewPractical = Of<typeof newPracticalShape>;
 
 /** An edit: the whole document, and the revision it started from. */
-export class PlanEdit {
-  @Whole(1, 1e9) basedOn!: number;
-  @Part(() => PlanDto) plan!: PlanDto;
-}
+const planEditShape = record('PlanEdit', {
+  basedOn: about('the revision the edit began at', whole(1, 1e9)),
+  plan: planShape,
+});
+export const PlanEdit = classOf(planEditShape);
+export type PlanEdit = Of<typeof planEditShape>;
 
 export interface Revision {
   number: number;
   savedAt: number;
   plan: Plan;
+}
+
+/** Some of the revisions of a practical, newest first. */
+export interface RevisionPage {
+  revisions: Revision[];
+  /** Whether there are older ones. */
+  earlier: boolean;
 }
 
 export interface PracticalSummary {

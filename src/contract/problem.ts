@@ -1,10 +1,7 @@
+import type { Refusal } from '../core/shape';
+
 /** One thing wrong in what was sent: where (JSON pointer), what, and what is allowed instead. */
-export interface FieldProblem {
-  pointer: string;
-  field: string;
-  value: unknown;
-  allowed: string;
-}
+export type FieldProblem = Refusal;
 
 /** A problem document, RFC 9457 (`application/problem+json`). */
 export interface ProblemDocument {

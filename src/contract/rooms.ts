@@ -1,28 +1,20 @@
-import type { Place } from '../core/practical';
-import { Id, OneOf, OrNull, Quantity, Text, Whole } from './fields';
-
-/** Altitudes a school can have, m. */
-const roomAltitudeRangeM = { low: -430, high: 6000 } as const;
-
-/** A room as it is sent for saving. */
-export class RoomInput implements Place {
-  @Text(60, 1) name!: string;
-  @OneOf(['food-room', 'laboratory']) kind!: 'food-room' | 'laboratory';
-  @OrNull() @Quantity(roomAltitudeRangeM.low, roomAltitudeRangeM.high, 'm') altitudeM!: number | null;
-  @OrNull() @Quantity(80, 102, '°C') measuredBoilingC!: number | null;
-  @Whole(1, 40) stations!: number;
-  @Quantity(0.001, 50, 'g') balanceG!: number;
-}
+import { placeShape, type Place } from '../core/practical';
+import { id, record, whole, type Of } from '../core/shape';
+import { classOf } from './class-of';
 
 /** A new room, with the id its maker gave it. */
-export class NewRoom extends RoomInput {
-  @Id() id!: string;
-}
+export const newRoomShape = record('NewRoom', { id: id(), ...placeShape.fields });
+export const NewRoom = classOf(newRoomShape);
+export type NewRoom = Of<typeof newRoomShape>;
+
+/** A room as a form has it. */
+export const RoomInput = classOf(placeShape);
+export type RoomInput = Place;
 
 /** A changed room, with the version it was read at. */
-export class RoomEdit extends RoomInput {
-  @Whole(1, 1e9) version!: number;
-}
+const roomEditShape = record('RoomEdit', { version: whole(1, 1e9), ...placeShape.fields });
+export const RoomEdit = classOf(roomEditShape);
+export type RoomEdit = Of<typeof roomEditShape>;
 
 export interface Room extends Place {
   id: string;

@@ -1,61 +1,83 @@
-import { IsArray } from 'class-validator';
-import type { Allocation } from '../core/design';
-import type { RunClock } from '../core/run';
-import { NewClass } from './classes';
-import { EntryDto } from './entries';
-import { Id, OneOf, OrNull, Part, Parts, Quantity, Text, Whole } from './fields';
-import { PlanDto } from './plan';
-import { NewRoom, RoomInput } from './rooms';
+import { formatOneShape, placeShape, planShape, upgradeFormatOne } from '../core/practical';
+import { entryFields } from '../core/run';
+import { accepts, id, list, oneOf, orNull, record, refusalsOf, text, whole, type Of } from '../core/shape';
+import type { Checked } from './check';
+import { classShape } from './classes';
+import { newRoomShape } from './rooms';
+import { allocationListShape, allocationOfVersionOne, clockShape } from './runs';
 
 export const runFileFormat = 'tawny-beaker-run';
-export const runFileVersion = 1;
+export const runFileVersion = 2;
 
-class PracticalPart {
-  @Id() id!: string;
-  @Whole(1, 1e9) revision!: number;
-  @Whole(0, 1e15) savedAt!: number;
-  @Part(() => PlanDto) plan!: PlanDto;
-}
+const moment = () => whole(0, 1e15, 'ms since 1970');
 
-class AllocationPart implements Allocation {
-  @Whole(1, 99) station!: number;
-  @Id() levelId!: string;
-}
+const runFields = {
+  id: id(),
+  startsAt: moment(),
+  seed: whole(0, 4_294_967_295),
+  probes: oneOf(['none', 'simulated']),
+  place: placeShape,
+  startedAt: orNull(moment()),
+  finishedAt: orNull(moment()),
+  clock: orNull(clockShape),
+};
 
-class ClockPart implements RunClock {
-  @Quantity(0, 1e15) anchorRunMs!: number;
-  @Quantity(0, 1e15) anchorWallMs!: number;
-  @Quantity(0, 60) speed!: number;
-}
+const practicalFields = { id: id(), revision: whole(1, 1e9), savedAt: moment() };
 
-class RunPart {
-  @Id() id!: string;
-  @Whole(0, 1e15) startsAt!: number;
-  @Whole(0, 4_294_967_295) seed!: number;
-  @OneOf(['none', 'simulated']) probes!: 'none' | 'simulated';
-  @Parts(() => AllocationPart, 40, 1) allocation!: AllocationPart[];
-  @Part(() => RoomInput) place!: RoomInput;
-  @OrNull() @Whole(0, 1e15) startedAt!: number | null;
-  @OrNull() @Whole(0, 1e15) finishedAt!: number | null;
-  @OrNull() @Part(() => ClockPart) clock!: ClockPart | null;
-}
-
-class EntryInFile extends EntryDto {
-  @Whole(0, 1e15) arrivedAt!: number;
-}
+const fileFields = {
+  format: oneOf([runFileFormat]),
+  exportedAt: text(40),
+  room: newRoomShape,
+  class: classShape,
+  entries: list(record('EntryInFile', { ...entryFields, arrivedAt: moment() }), 500_000),
+};
 
 /** One run as a file: everything needed to read it again elsewhere, without loss. */
-export class RunFile {
-  @OneOf([runFileFormat]) format!: typeof runFileFormat;
-  @OneOf([runFileVersion]) version!: typeof runFileVersion;
-  @Text(40) exportedAt!: string;
-  @Part(() => PracticalPart) practical!: PracticalPart;
-  @Part(() => NewRoom) room!: NewRoom;
-  @Part(() => NewClass) class!: NewClass;
-  @Part(() => RunPart) run!: RunPart;
-  @IsArray({ message: 'a list of entries' })
-  @Parts(() => EntryInFile, 500_000)
-  entries!: EntryInFile[];
+export const runFileShape = record('RunFile', {
+  ...fileFields,
+  version: oneOf([runFileVersion]),
+  practical: record('PracticalInFile', { ...practicalFields, plan: planShape }),
+  run: record('RunInFile', { ...runFields, allocation: allocationListShape }),
+});
+export type RunFile = Of<typeof runFileShape>;
+
+/** The first version: a plan of format 1, and stations with a level each. */
+const versionOneShape = record('RunFile of version 1', {
+  ...fileFields,
+  version: oneOf([1]),
+  practical: record('PracticalInFile of version 1', { ...practicalFields, plan: formatOneShape }),
+  run: record('RunInFile of version 1', { ...runFields, allocation: list(allocationOfVersionOne, 40, 1) }),
+});
+
+/** Reads a run file of any version this program knows; older ones are brought up to date. */
+export function readRunFile(document: unknown): Checked<RunFile> {
+  const version = (document as { version?: unknown } | null)?.version;
+  if (version === 1) {
+    const checked = sound<Of<typeof versionOneShape>>(versionOneShape, document);
+    return 'errors' in checked ? checked : { value: upgradeVersionOne(checked.value) };
+  }
+  if (typeof version === 'number' && Number.isInteger(version) && version > runFileVersion) {
+    const allowed = `1 to ${runFileVersion}: this file was written by a newer version of the program; open it there`;
+    return { errors: [{ pointer: '/version', field: 'version', value: version, allowed }] };
+  }
+  return sound<RunFile>(runFileShape, document);
+}
+
+function sound<T>(shape: Parameters<typeof accepts>[0], document: unknown): Checked<T> {
+  if (accepts(shape, document)) return { value: document as T };
+  return { errors: refusalsOf(shape, document) };
+}
+
+function upgradeVersionOne(old: Of<typeof versionOneShape>): RunFile {
+  return {
+    ...old,
+    version: runFileVersion,
+    practical: { ...old.practical, plan: upgradeFormatOne(old.practical.plan) },
+    run: {
+      ...old.run,
+      allocation: old.run.allocation.map(({ station, levelId }) => ({ station, treatmentId: levelId })),
+    },
+  };
 }
 
 /** What an import answers with. */

@@ -1,42 +1,63 @@
-import type { Allocation } from '../core/design';
 import type { Place, Plan } from '../core/practical';
 import type { RunClock } from '../core/run';
-import { Id, OneOf, Optional, Whole } from './fields';
+import { about, id, list, number, oneOf, optional, record, text, whole, type Of } from '../core/shape';
+import { classOf } from './class-of';
 
 export type RunStatus = 'planned' | 'running' | 'finished';
 
 /** Earliest and latest lesson the program takes, ms since 1970 (2000 to 2100). */
 const momentRange = [946_684_800_000, 4_102_444_800_000] as const;
+const seed = () => whole(0, 4_294_967_295);
 
 /** One class doing one revision of a practical on one day. */
-export class NewRun {
-  @Id() id!: string;
-  @Id() practicalId!: string;
-  @Whole(1, 1e9) revision!: number;
-  @Id() roomId!: string;
-  @Id() classId!: string;
-  /** When the lesson begins, ms since 1970. */
-  @Whole(...momentRange) startsAt!: number;
-  @Whole(1, 40) stations!: number;
-  @OneOf(['none', 'simulated']) probes!: 'none' | 'simulated';
-  /** Draws the layout; left out, the server picks one. */
-  @Optional() @Whole(0, 4_294_967_295) seed?: number;
-}
+const newRunShape = record('NewRun', {
+  id: id(),
+  practicalId: id(),
+  revision: whole(1, 1e9),
+  roomId: id(),
+  classId: id(),
+  startsAt: about('when the lesson begins, ms since 1970', whole(...momentRange)),
+  stations: whole(1, 40),
+  probes: oneOf(['none', 'simulated']),
+  seed: optional(about('draws the layout; left out, the server picks one', seed())),
+});
+export const NewRun = classOf(newRunShape);
+export type NewRun = Of<typeof newRunShape>;
 
 /** Draws the layout anew; only before the start. */
-export class NewLayout {
-  @Whole(0, 4_294_967_295) seed!: number;
-}
+export const NewLayout = classOf(record('NewLayout', { seed: seed() }));
 
 /** Takes a run that has not begun to another revision of its plan. */
-export class OtherRevision {
-  @Whole(1, 1e9) revision!: number;
-}
+export const OtherRevision = classOf(record('OtherRevision', { revision: whole(1, 1e9) }));
 
 /** How fast a simulated run goes. */
-export class ClockSpeed {
-  @OneOf([1, 10, 60]) speed!: number;
-}
+export const ClockSpeed = classOf(record('ClockSpeed', { speed: oneOf([1, 10, 60]) }));
+
+/** Which treatment a station does. */
+const allocationShape = record('Allocation', {
+  station: whole(1, 99),
+  treatmentId: about('ids of its levels, in the order of the factors, with dots between', text(200, 1)),
+});
+export const allocationListShape = list(allocationShape, 40, 1);
+export type Allocation = Of<typeof allocationShape>;
+
+/** As it was stored while a plan had one factor. */
+export const allocationOfVersionOne = record('Allocation of version 1', {
+  station: whole(1, 99),
+  levelId: id(),
+});
+
+/** A stored allocation, of whichever version. */
+export const readAllocation = (
+  stored: readonly (Allocation | Of<typeof allocationOfVersionOne>)[],
+): Allocation[] =>
+  stored.map((one) => ('levelId' in one ? { station: one.station, treatmentId: one.levelId } : one));
+
+export const clockShape = record('RunClock', {
+  anchorRunMs: number(0, 1e15),
+  anchorWallMs: number(0, 1e15),
+  speed: number(0, 60),
+});
 
 export interface Run {
   id: string;

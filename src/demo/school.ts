@@ -4,13 +4,15 @@ import type { NewPractical } from '../contract/practicals';
 import type { NewRoom } from '../contract/rooms';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
-import { allocateLevels } from '../core/design';
-import { examplePlan, placeOf, type Plan } from '../core/practical';
+import { allocateTreatments } from '../core/design';
+import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
 import { seededRandom } from '../core/random';
-import { classTable, Notebook, type Entry, type EntryBody } from '../core/run';
+import { classTable, Notebook, reachedByFactor, type Entry, type EntryBody } from '../core/run';
+import { pannaCotta } from './practicals/panna-cotta';
 import { pearSlices } from './practicals/pear-slices';
 import { sodaScones } from './practicals/soda-scones';
-import { honeycombMeasures, SimulatedClass } from './simulated-class';
+import { turkeyKoftas } from './practicals/turkey-koftas';
+import { honeycombMeasures, settingOf, SimulatedClass } from './simulated-class';
 
 /** Everything the invented school begins with. */
 export interface DemoSchool {
@@ -71,6 +73,8 @@ export function demoSchool(now: number): DemoSchool {
     { id: 'practical-honeycomb', plan: honeycomb },
     { id: 'practical-pears', plan: pearSlices },
     { id: 'practical-scones', plan: sodaScones },
+    { id: 'practical-koftas', plan: turkeyKoftas },
+    { id: 'practical-panna-cotta', plan: pannaCotta },
   ];
   const [kitchen, lab] = rooms as [NewRoom, NewRoom];
   const [nineB, tenA, elevenFood] = classes as [NewClass, NewClass, NewClass];
@@ -124,7 +128,6 @@ function lessonOn(now: number, days: number, hour: number, minutes: number): num
 
 function runOf(lesson: Lesson, startedAt: number | null): Run {
   const stations = Array.from({ length: lesson.stations }, (_, i) => i + 1);
-  const levelIds = lesson.plan.factor.levels.map((level) => level.id);
   return {
     id: uuid(),
     practicalId: lesson.practicalId,
@@ -139,7 +142,7 @@ function runOf(lesson: Lesson, startedAt: number | null): Run {
     startsAt: lesson.startsAt,
     stations,
     seed: lesson.seed,
-    allocation: allocateLevels(stations, levelIds, lesson.plan.order, lesson.seed),
+    allocation: allocateTreatments(stations, listedTreatmentIds(lesson.plan), lesson.plan.order, lesson.seed),
     probes: lesson.probes,
     status: startedAt === null ? 'planned' : 'running',
     startedAt,
@@ -194,7 +197,6 @@ function finishedRun(lesson: Lesson): RunFile {
   const entries = new SimulatedClass(run, [], null).advance(startedAt + 58 * minute);
   const notebook = new Notebook(startedAt, run.stations);
   notebook.add(entries);
-  const levels = new Map(run.allocation.map(({ station, levelId }) => [station, levelId]));
   const random = seededRandom(lesson.seed);
   const late = (minutes: number, station: number | null, body: EntryBody): Entry => ({
     id: uuid(),
@@ -203,11 +205,12 @@ function finishedRun(lesson: Lesson): RunFile {
     offset: -new Date(startedAt).getTimezoneOffset(),
     body,
   });
-  const measured = classTable(lesson.plan, run.place, levels, notebook).flatMap((row) =>
-    honeycombMeasures(lesson.plan, row.reachedSeaLevelC ?? row.level?.value ?? 145, random).map((body, i) =>
+  const measured = classTable(settingOf(run), notebook).flatMap((row) => {
+    const seaLevelC = reachedByFactor(lesson.plan, row)?.seaLevelC ?? row.treatment?.levels[0]?.value ?? 145;
+    return honeycombMeasures(lesson.plan, seaLevelC, random).map((body, i) =>
       late(50 + i + row.station / 20, row.station, body),
-    ),
-  );
+    );
+  });
   const mishaps = [
     late(4.2, 5, { kind: 'deviation', text: 'ran out of caster sugar, used 20 g granulated' }),
     late(9.5, null, { kind: 'event', text: 'window opened', stepId: null }),

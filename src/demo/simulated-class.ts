@@ -1,9 +1,18 @@
 import { v7 as uuid } from 'uuid';
 import type { Run } from '../contract/runs';
-import { syrupOfFormula } from '../core/batch';
-import { boilingIn, levelOf, targetOf, temperatureStep, type Plan, type Step } from '../core/practical';
+import { batchTables } from '../core/batch';
+import { stepMinutes, type Plan, type StationStep } from '../core/practical';
 import { seededRandom, type SeededRandom } from '../core/random';
-import { eventOf, lessonSteps, type Entry, type EntryBody } from '../core/run';
+import {
+  benchSetting,
+  eventOf,
+  lessonSteps,
+  watchesOf,
+  type BenchSetting,
+  type Entry,
+  type EntryBody,
+  type OwnPlan,
+} from '../core/run';
 import {
   fallBelowSeaLevel,
   heatSyrup,
@@ -49,7 +58,7 @@ class SimulatedStation {
   readonly #random: SeededRandom;
   readonly #targetC: number;
   readonly #fallC: number;
-  readonly #steps: readonly Step[];
+  readonly #steps: readonly StationStep[];
   readonly #hotIndex: number;
   #state: HeatingState;
   #second = 0;
@@ -60,16 +69,16 @@ class SimulatedStation {
   #gapUntilS = 0;
   #sightsSeen = 0;
 
-  constructor(run: Run, station: number, batch: SyrupBatch, targetC: number) {
+  constructor(run: Run, station: number, own: OwnPlan, batch: SyrupBatch) {
+    const hot = watchesOf(run.plan, own).findLast((watch) => watch.medium === 'syrup')?.step;
     this.#station = station;
     this.#run = run;
     this.#batch = batch;
-    this.#targetC = targetC;
+    this.#targetC = hot?.target?.localC ?? Infinity;
     this.#fallC = fallBelowSeaLevel(batch.localBoilingC);
     this.#random = seededRandom((run.seed ^ Math.imul(station, 0x9e3779b1)) >>> 0);
     this.#character = drawCharacter(this.#random, station, run);
-    this.#steps = lessonSteps(run.plan);
-    const hot = temperatureStep(run.plan);
+    this.#steps = lessonSteps(own);
     this.#hotIndex = hot ? this.#steps.indexOf(hot) : -1;
     this.#state = { seconds: 0, celsius: roomC, waterG: batch.waterG };
     this.#stepEndsS = this.#hotIndex > 0 ? this.#character.weighingS : 0;
@@ -105,7 +114,7 @@ class SimulatedStation {
       entries.push(
         this.#entry({
           kind: 'event',
-          text: eventOf(step, this.#run.plan.steps.indexOf(step)),
+          text: eventOf(step),
           stepId: step.id,
         }),
       );
@@ -122,7 +131,8 @@ class SimulatedStation {
 
   #goTo(index: number) {
     this.#at = index;
-    const minutes = this.#steps[index]?.minutes ?? 1;
+    const step = this.#steps[index];
+    const minutes = (step && stepMinutes(step)?.most) ?? 1;
     this.#stepEndsS = this.#second + minutes * 60 * (0.9 + 0.25 * this.#random.uniform());
   }
 
@@ -192,12 +202,10 @@ export class SimulatedClass {
    */
   constructor(run: Run, past: readonly Entry[], resumeMs: number | null) {
     this.#run = run;
-    const { boilingC } = boilingIn(run.place);
-    const batch = syrupOfFormula(run.plan, boilingC);
-    const hot = temperatureStep(run.plan);
-    for (const { station, levelId } of batch ? run.allocation : []) {
-      const target = hot && targetOf(run.plan, hot.endpoint, levelOf(run.plan, levelId), run.place);
-      this.#stations.set(station, new SimulatedStation(run, station, batch!, target?.localC ?? Infinity));
+    const setting = settingOf(run);
+    for (const { station } of run.allocation) {
+      const own = setting.own(station);
+      if (own.syrup) this.#stations.set(station, new SimulatedStation(run, station, own, own.syrup));
     }
     this.#knownUntilMs = run.startedAt!;
     if (resumeMs !== null) this.#relive(past, resumeMs);
@@ -230,6 +238,12 @@ export class SimulatedClass {
     }
     this.advance(resumeMs);
   }
+}
+
+/** The bench of a run, as its plan has it. */
+export function settingOf({ plan, place, allocation }: Run): BenchSetting {
+  const treatments = new Map(allocation.map(({ station, treatmentId }) => [station, treatmentId]));
+  return benchSetting(plan, place, treatments, batchTables);
 }
 
 /** What the invented class would measure at its station once the honeycomb is cold. */

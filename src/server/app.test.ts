@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Practical, Revision, StaleEdit } from '../contract/practicals';
+import type { Practical, Revision, RevisionPage, StaleEdit } from '../contract/practicals';
 import type { ProblemDocument } from '../contract/problem';
 import type { Imported, RunFile } from '../contract/run-file';
 import type { Run, RunNow } from '../contract/runs';
@@ -32,7 +32,7 @@ describe('plans', () => {
     const both = stale.body as unknown as StaleEdit;
     expect([both.current.plan.question, both.yours.question]).toEqual(['Does it snap?', 'Does it bend?']);
     expect(((await edit(2, 'Does it snap?')).body as Revision).number).toBe(2);
-    const revisions = (await server.get('/api/practicals/honeycomb/revisions')).body as Revision[];
+    const { revisions } = (await server.get('/api/practicals/honeycomb/revisions')).body as RevisionPage;
     expect(revisions.map((revision) => revision.number)).toEqual([2, 1]);
     // The run stands on the revision it was made from, whatever the plan does since.
     expect(((await server.get(`/api/runs/${run}`)).body as RunNow).run.plan.question).toBe(
@@ -67,7 +67,7 @@ describe('runs', () => {
   it('take a layout from a seed, and only simulate what can be simulated', async () => {
     const { run: kept } = (await server.get(`/api/runs/${run}`)).body as RunNow;
     expect(kept.allocation).toHaveLength(4);
-    expect(new Set(kept.allocation.map((one) => one.levelId)).size).toBe(4);
+    expect(new Set(kept.allocation.map((one) => one.treatmentId)).size).toBe(4);
     const dry = { ...examplePlan, formula: examplePlan.formula.filter((one) => one.id === 'soda') };
     const practical = (await server.send('POST', '/api/practicals', { id: 'dry', plan: dry }))
       .body as Practical;
@@ -134,9 +134,9 @@ describe('a run file', () => {
       status: 422,
       pointer: '/entries/0/station',
     });
-    expect(await refuse((wrong) => (wrong.run.allocation[0]!.levelId = 'x'))).toEqual({
+    expect(await refuse((wrong) => (wrong.run.allocation[0]!.treatmentId = 'x'))).toEqual({
       status: 422,
-      pointer: '/run/allocation/0/levelId',
+      pointer: '/run/allocation/0/treatmentId',
     });
     expect((await server.get('/api/runs/another')).status).toBe(404);
   });
@@ -213,7 +213,7 @@ describe('the description of the API', () => {
     expect(paths['/api/rooms']).toMatchObject({ get: { parameters: [] }, post: { responses: { 201: {} } } });
     expect(Object.keys(paths).sort()).toEqual([...new Set(served)].sort());
     expect(Object.keys(components.schemas)).toEqual(
-      expect.arrayContaining(['EntryBatch', 'PlanDto', 'RunFile']),
+      expect.arrayContaining(['EntryBatch', 'Plan', 'RunFile']),
     );
   });
 });

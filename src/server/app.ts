@@ -86,8 +86,8 @@ export function createApp(options: AppOptions): App {
   logRoutes(router, runs, log, live, (run, added) => probes.hear(run.id, added));
   exportRoutes(router, files, runs, log, now);
   calculatorRoutes(router);
-  router.get(routes.openapi, async (_request, response) => {
-    response.json(await openApiDocument(version));
+  router.get(routes.openapi, (_request, response) => {
+    response.json(openApiDocument(version));
   });
 
   const app = express();

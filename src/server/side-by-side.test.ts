@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import type { Practical, PracticalSummary, Revision, RunSummary } from '../contract/practicals';
+import type { Practical, PracticalSummary, RevisionPage, RunSummary } from '../contract/practicals';
 import type { Imported, RunFile } from '../contract/run-file';
 import type { Run, RunNow } from '../contract/runs';
 import type { School } from '../contract/school';
@@ -11,6 +11,7 @@ import { examplePlan } from '../core/practical';
 import { createApp } from './app';
 import { openDatabase } from './db/open';
 import { entryAt, readingOf, runningApp, startedRun, type RunningApp } from './testing/running-app';
+import { inMedium, withLevels } from '../core/practical/testing/plans';
 
 /*
  * Two practicals, rooms, classes and runs at once: what is done to one leaves the other alone, and each answer is
@@ -61,7 +62,7 @@ describe('two of everything', () => {
       1,
       [honeycombRun],
     ]);
-    const revisions = (await server.get('/api/practicals/scones/revisions')).body as Revision[];
+    const { revisions } = (await server.get('/api/practicals/scones/revisions')).body as RevisionPage;
     expect(revisions.map(({ number, plan }) => [number, plan.question])).toEqual([
       [2, 'Does more soda lift more?'],
       [1, 'Does soda lift?'],
@@ -155,7 +156,7 @@ describe('two of everything', () => {
   });
 
   it('a plan without levels, and a practical that is not there, cannot be run', async () => {
-    const none = { ...examplePlan, factor: { ...examplePlan.factor, levels: [] } };
+    const none = withLevels(examplePlan, []);
     await server.send('POST', '/api/practicals', { id: 'bare', plan: none });
     const bare = await server.send('POST', '/api/runs', planned('x', { practicalId: 'bare', revision: 1 }));
     expect(bare.body).toMatchObject({
@@ -165,7 +166,7 @@ describe('two of everything', () => {
     });
     const nobody = await server.send('POST', '/api/runs', planned('x', { practicalId: 'nobody' }));
     expect(nobody.body).toMatchObject({ errors: [{ allowed: 'a revision of practical nobody' }] });
-    const dry = { ...examplePlan, thermometer: { ...examplePlan.thermometer, in: 'food' } };
+    const dry = inMedium(examplePlan, 'food');
     await server.send('POST', '/api/practicals', { id: 'food', plan: dry });
     const probes = { practicalId: 'food', revision: 1, probes: 'simulated' };
     expect((await server.send('POST', '/api/runs', planned('x', probes))).status).toBe(422);
@@ -343,11 +344,11 @@ describe('files of runs', () => {
         ],
       });
       const csv = await (await fetch(`${server.url}/api/runs/${run}/log.csv`)).text();
-      expect(csv).toMatch(/correction,,,,,,,struck out,/);
+      expect(csv).toMatch(/correction,,,,,,,,struck out,/);
       expect(csv).toMatch(/2026-11-25T13:00:00\.000\+01:00/);
-      expect(csv).toMatch(/,observation,,,,colour,,,golden,/);
-      expect(csv).toMatch(/,observation,,,,,,,odd,/);
-      expect(csv).toMatch(/,timer,,,,,4,min,egg,/);
+      expect(csv).toMatch(/,observation,,,,colour,,,,golden,/);
+      expect(csv).toMatch(/,observation,,,,,,,,odd,/);
+      expect(csv).toMatch(/,timer,,,,,,4,min,egg,/);
     } finally {
       await other.stop();
     }

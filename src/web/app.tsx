@@ -1,5 +1,7 @@
 import { lazy, Suspense } from 'react';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { BrowserRouter, Route, Routes } from 'react-router';
+import { queryClient } from './api/queries';
 import { GoAnywhere } from './frame/GoAnywhere';
 import { Shelf } from './shelf/Shelf';
 import { Waiting } from './ui/Notice';
@@ -9,34 +11,32 @@ const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ defau
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
 const RunsPage = lazy(() => import('./run/RunsPage').then((page) => ({ default: page.RunsPage })));
 const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default: page.BenchPage })));
-const StationPage = lazy(() =>
-  import('./station/StationPage').then((page) => ({ default: page.StationPage })),
-);
 const ResultsPage = lazy(() =>
   import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })),
 );
 const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ default: page.ReportPage })));
 
-/** Every address of the program. Each page is fetched when it is first opened. */
+/** Every address of the teacher’s. Each page is fetched when it is first opened. */
 export function App() {
   return (
-    <BrowserRouter>
-      <GoAnywhere>
-        <Shelf>
-          <Suspense fallback={<Waiting />}>
-            <Routes>
-              <Route path="/" element={<TodayPage />} />
-              <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
-              <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
-              <Route path="/runs/:runId/bench" element={<BenchPage />} />
-              <Route path="/runs/:runId/station/:station" element={<StationPage />} />
-              <Route path="/runs/:runId/results" element={<ResultsPage />} />
-              <Route path="/runs/:runId/report" element={<ReportPage />} />
-              <Route path="*" element={<Lost />} />
-            </Routes>
-          </Suspense>
-        </Shelf>
-      </GoAnywhere>
-    </BrowserRouter>
+    <QueryClientProvider client={queryClient}>
+      <BrowserRouter>
+        <GoAnywhere>
+          <Shelf>
+            <Suspense fallback={<Waiting />}>
+              <Routes>
+                <Route path="/" element={<TodayPage />} />
+                <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+                <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+                <Route path="/runs/:runId/bench" element={<BenchPage />} />
+                <Route path="/runs/:runId/results" element={<ResultsPage />} />
+                <Route path="/runs/:runId/report" element={<ReportPage />} />
+                <Route path="*" element={<Lost />} />
+              </Routes>
+            </Suspense>
+          </Shelf>
+        </GoAnywhere>
+      </BrowserRouter>
+    </QueryClientProvider>
   );
 }

@@ -1,27 +1,30 @@
-import { amountInGrams } from '../formula';
-import { likelyItem } from '../ingredients';
-import type { Ingredient, Plan } from '../practical';
+import { amountInGrams, timesLevel } from '../formula';
+import { ingredientItems, likelyItem } from '../ingredients';
+import type { Ingredient } from '../practical';
 import { smallPanJPerK, type SyrupBatch } from '../sugar';
+
+/** Which of the ingredients table an ingredient is: the one that was chosen, else the one its name most likely means. */
+export const itemOf = ({ item, name }: Pick<Ingredient, 'item' | 'name'>) =>
+  (item === null ? undefined : ingredientItems.find((one) => one.id === item)) ?? likelyItem(name);
 
 /** Mass of an ingredient in grams, as far as the ingredients table knows its density or its piece; else null. */
 export function ingredientGrams(ingredient: Ingredient): number | null {
-  const item = likelyItem(ingredient.name);
-  return amountInGrams(
-    ingredient.amount,
-    ingredient.unit,
-    item?.density?.gPerMl ?? null,
-    item?.pieceG ?? null,
-  );
+  const item = itemOf(ingredient);
+  const { amount, unit, fill } = ingredient;
+  const packed = fill === 'packed' && unit !== 'ml' && unit !== 'l';
+  const density = packed ? item?.density?.high : item?.density?.gPerMl;
+  const grams = amountInGrams(amount, unit, density ?? null, item?.pieceG ?? null);
+  return grams === null ? null : grams * timesLevel(fill, unit);
 }
 
 /** Specific heat of fat and milk solids, J/g·K (Choi and Okos, rounded). */
 const dryJPerGK = 2;
 
-/** The sugar and water of one batch as a pan of syrup, or null when the formula has no boiling syrup in it. */
-export function syrupOfFormula(plan: Plan, localBoilingC: number): SyrupBatch | null {
+/** The sugar and water of one batch as a pan of syrup, or null when there is no boiling syrup in it. */
+export function syrupOfFormula(formula: readonly Ingredient[], localBoilingC: number): SyrupBatch | null {
   let [solidsG, waterG, dryG] = [0, 0, 0];
-  for (const ingredient of plan.formula) {
-    const item = likelyItem(ingredient.name);
+  for (const ingredient of formula) {
+    const item = itemOf(ingredient);
     const grams = ingredientGrams(ingredient);
     if (!item || grams === null) continue;
     if (item.syrupShare !== null) {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { allocateLevels } from '.';
+import { allocateTreatments } from '.';
 
 const levels = ['a', 'b', 'c', 'd'];
 const stations = (count: number) => Array.from({ length: count }, (_, i) => i + 1);
@@ -14,11 +14,11 @@ describe('allocating levels to stations', () => {
         fc.integer(),
         (count, kinds, seed) => {
           const ids = Array.from({ length: kinds }, (_, i) => `level ${i}`);
-          const first = allocateLevels(stations(count), ids, 'shuffled', seed);
-          const counts = ids.map((id) => first.filter((one) => one.levelId === id).length);
+          const first = allocateTreatments(stations(count), ids, 'shuffled', seed);
+          const counts = ids.map((id) => first.filter((one) => one.treatmentId === id).length);
           expect(Math.max(...counts) - Math.min(...counts)).toBeLessThanOrEqual(1);
           expect(first.map((one) => one.station)).toEqual(stations(count));
-          expect(allocateLevels(stations(count), ids, 'shuffled', seed)).toEqual(first);
+          expect(allocateTreatments(stations(count), ids, 'shuffled', seed)).toEqual(first);
         },
       ),
     );
@@ -28,8 +28,8 @@ describe('allocating levels to stations', () => {
     const seen = new Map<string, number>();
     const rounds = 1200;
     for (let seed = 0; seed < rounds; seed += 1) {
-      for (const { station, levelId } of allocateLevels(stations(12), levels, 'shuffled', seed)) {
-        seen.set(`${station}${levelId}`, (seen.get(`${station}${levelId}`) ?? 0) + 1);
+      for (const { station, treatmentId } of allocateTreatments(stations(12), levels, 'shuffled', seed)) {
+        seen.set(`${station}${treatmentId}`, (seen.get(`${station}${treatmentId}`) ?? 0) + 1);
       }
     }
     const expected = rounds / levels.length;
@@ -39,14 +39,9 @@ describe('allocating levels to stations', () => {
   });
 
   it('keeps the order listed when asked to', () => {
-    expect(allocateLevels(stations(6), ['a', 'b', 'c'], 'as-listed', 1).map((one) => one.levelId)).toEqual([
-      'a',
-      'a',
-      'b',
-      'b',
-      'c',
-      'c',
-    ]);
-    expect(() => allocateLevels(stations(3), [], 'shuffled', 1)).toThrow(/at least one level/);
+    expect(
+      allocateTreatments(stations(6), ['a', 'b', 'c'], 'as-listed', 1).map((one) => one.treatmentId),
+    ).toEqual(['a', 'a', 'b', 'b', 'c', 'c']);
+    expect(() => allocateTreatments(stations(3), [], 'shuffled', 1)).toThrow(/at least one level/);
   });
 });

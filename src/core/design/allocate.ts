@@ -5,34 +5,34 @@ export type LevelOrder = 'shuffled' | 'as-listed';
 
 export interface Allocation {
   station: number;
-  levelId: string;
+  treatmentId: string;
 }
 
 /**
- * Gives each station one level, replicates balanced: no level has more than one station more than another.
- * Shuffled by the seed, or in the order listed, level by level. Where the stations do not divide evenly, a
- * shuffled layout also draws by lot which levels get one more.
+ * Gives each station one treatment, replicates balanced: no treatment has more than one station more than another.
+ * Shuffled by the seed, or in the order listed, treatment by treatment. Where the stations do not divide evenly, a
+ * shuffled layout also draws by lot which treatments get one more.
  *
  * @param stations station numbers, each once
- * @param levelIds at least one
+ * @param treatmentIds at least one
  * @param seed a whole number; the same seed gives the same layout
  */
-export function allocateLevels(
+export function allocateTreatments(
   stations: readonly number[],
-  levelIds: readonly string[],
+  treatmentIds: readonly string[],
   order: LevelOrder,
   seed: number,
 ): Allocation[] {
-  if (levelIds.length === 0) throw new RefusedValue('levels', [], 'at least one level');
+  if (treatmentIds.length === 0) throw new RefusedValue('levels', [], 'at least one level');
   if (new Set(stations).size !== stations.length) {
     throw new RefusedValue('stations', [...stations], 'each station once');
   }
   const random = seededRandom(seed);
-  const turns = order === 'shuffled' ? random.shuffled(levelIds) : levelIds;
+  const turns = order === 'shuffled' ? random.shuffled(treatmentIds) : treatmentIds;
   const dealt = stations.map((_, i) => turns[i % turns.length]!);
   const inOrder =
     order === 'shuffled'
       ? random.shuffled(dealt)
-      : dealt.sort((a, b) => levelIds.indexOf(a) - levelIds.indexOf(b));
-  return stations.map((station, i) => ({ station, levelId: inOrder[i]! }));
+      : dealt.sort((a, b) => treatmentIds.indexOf(a) - treatmentIds.indexOf(b));
+  return stations.map((station, i) => ({ station, treatmentId: inOrder[i]! }));
 }

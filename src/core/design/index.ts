@@ -1,4 +1,4 @@
-export { allocateLevels, type Allocation, type LevelOrder } from './allocate';
+export { allocateTreatments, type Allocation, type LevelOrder } from './allocate';
 export { findConfounding, type Confounding } from './confounding';
 export {
   fullFactorial,

@@ -1,4 +1,4 @@
-export { amountInGrams, amountUnits, type AmountUnit } from './amounts';
+export { amountInGrams, amountUnits, fills, timesLevel, type AmountUnit } from './amounts';
 export { bakersPercentages, type BakersLine, type BakersPercentages } from './bakers-percentages';
 export {
   kitchenMeasure,

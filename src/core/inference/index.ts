@@ -1,4 +1,5 @@
 export { familywiseKinds, simulateFamilywise, type Familywise } from './familywise';
 export { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from './judge-levels';
 export { judgeTrend, stationsForTrend, type TrendJudged } from './judge-trend';
+export { judgeTwoFactors, type EffectJudged, type TwoFactorsJudged } from './judge-two-factors';
 export { divisionSeen, isScore, spreadOfRounding } from './resolution';

@@ -1,3 +1,4 @@
+import { remembered } from '../memory';
 import type { IngredientItem } from './item';
 import { ingredientItems } from './items';
 import { isNeutral, stemOf, stemsOf, wordsOf } from './words';
@@ -113,9 +114,9 @@ export function itemCalled(words: string): IngredientItem | undefined {
 }
 
 /** The ingredient that words most likely mean, unknown words passed over; never water, which only its own words are. */
-export function likelyItem(words: string): IngredientItem | undefined {
+export const likelyItem = remembered((words: string): IngredientItem | undefined => {
   const certain = itemCalled(words);
   if (certain) return certain;
   const item = best(readIngredientWords(words).found);
   return item?.family === 'water' ? undefined : item;
-}
+});

@@ -1,3 +1,4 @@
+import { remembered } from '../memory';
 import { likelyItem } from './find';
 import { ingredientItems } from './items';
 import type { IngredientItem } from './item';
@@ -12,7 +13,7 @@ const tellingNames = ingredientItems
   .sort((a, b) => b.name.length - a.name.length);
 
 /** The telling items a sentence names outright (not by a loose word), one for each family, longest names first. */
-export function itemsNamedIn(sentence: string): IngredientItem[] {
+export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
   let rest = sentence.toLowerCase().replace(idle, ' ');
   const found: IngredientItem[] = [];
   for (const { item, name } of tellingNames) {
@@ -22,10 +23,18 @@ export function itemsNamedIn(sentence: string): IngredientItem[] {
     rest = rest.replace(wordPattern(name), ' ');
   }
   return found;
-}
+});
 
 /** Whether a sentence uses an ingredient, by its name, a loose word for it, or any telling word of its name. */
-export function sentenceUses(sentence: string, ingredientName: string): boolean {
+export const sentenceUses = (sentence: string, ingredientName: string): boolean =>
+  usesOf(`${ingredientName}\n${sentence}`);
+
+const usesOf = remembered((asked) => {
+  const at = asked.indexOf('\n');
+  return uses(asked.slice(at + 1), asked.slice(0, at));
+}, 30_000);
+
+function uses(sentence: string, ingredientName: string): boolean {
   const text = sentence.toLowerCase().replace(idle, ' ');
   if (/\b(all|the (other|dry|wet|remaining)|every) (the )?ingredients?\b|\beverything\b/.test(text))
     return true;

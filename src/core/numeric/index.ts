@@ -1,3 +1,4 @@
+export { alongPoints } from './along-points';
 export { besselJ0, besselJ1 } from './bessel';
 export { whereRisingReaches } from './find-root';
 export { incompleteBeta } from './incomplete-beta';

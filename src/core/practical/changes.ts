@@ -1,107 +1,178 @@
 import { formatNumber } from '../format';
+import { innerOf, type Spec } from '../shape';
 import { levelLabel } from './levels';
-import type { Plan } from './plan';
+import { planShape, type Level, type Plan } from './plan';
 
 /** One difference between two revisions, in words. */
 export interface Change {
-  section: 'Question' | 'Fair test' | 'Formula' | 'Method' | 'Time' | 'Student questions' | 'Remarks';
+  section:
+    'Question' | 'Fair test' | 'Formula' | 'Method' | 'Time' | 'Student questions' | 'Next time' | 'Remarks';
   what: string;
 }
+
+/** Where a field of the plan stands on the sheet; what is not named here belongs to the fair test. */
+const sections: Partial<Record<keyof Plan, Change['section']>> = {
+  title: 'Question',
+  question: 'Question',
+  prediction: 'Question',
+  reason: 'Question',
+  formula: 'Formula',
+  steps: 'Method',
+  periodMinutes: 'Time',
+  briefingMinutes: 'Time',
+  clearUpMinutes: 'Time',
+  studentQuestions: 'Student questions',
+  nextTime: 'Next time',
+  dismissed: 'Remarks',
+};
+
+/** Names of fields that do not read by themselves. */
+const names: Readonly<Record<string, string>> = {
+  factors: 'changed',
+  leftOut: 'treatments left out',
+  responses: 'measured',
+  held: 'kept',
+  thermometers: 'thermometer',
+  formula: '',
+  steps: '',
+  roomId: 'room',
+  periodMinutes: 'period',
+  briefingMinutes: 'briefing',
+  clearUpMinutes: 'clearing up',
+  studentQuestions: 'questions',
+  dismissed: 'set aside',
+  minutesTo: 'minutes at most',
+  lookAt: 'look at',
+  warnAt: 'warning before the end',
+  stayBelowC: 'stay below, °C',
+  smallestDivision: 'smallest division',
+  smallestDivisionC: 'smallest division, °C',
+  thermometerId: 'thermometer',
+  amountTo: 'amount at most',
+  by: 'measured out by',
+};
+
+const wordsOf = (field: string) =>
+  names[field] ?? field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
 const quote = (text: string) =>
   text === '' ? 'empty' : `“${text.length > 60 ? `${text.slice(0, 57)}…` : text}”`;
 
-/** What changed from one revision of a plan to another, in the order of the sheet. */
+/** What changed from one revision of a plan to another, every field of it, in the order of the sheet. */
 export function changesBetween(before: Plan, after: Plan): Change[] {
-  const changes: Change[] = [];
-  const add = (section: Change['section'], what: string) => changes.push({ section, what });
-  const value = (section: Change['section'], name: string, from: string, to: string) => {
-    if (from !== to) add(section, `${name}: ${from} → ${to}`);
-  };
-
-  for (const key of ['title', 'question', 'prediction', 'reason'] as const) {
-    value('Question', key, quote(before[key]), quote(after[key]));
-  }
-  value('Fair test', 'what changes', quote(before.factor.name), quote(after.factor.name));
-  value('Fair test', 'levels', levelWords(before), levelWords(after));
-  listChanges(
-    before.responses,
-    after.responses,
-    (one) => one.name,
-    (what) => add('Fair test', `measured: ${what}`),
-  );
-  listChanges(
-    before.held,
-    after.held,
-    (one) => one.what,
-    (what) => add('Fair test', `kept: ${what}`),
-  );
-  listChanges(
-    before.noted,
-    after.noted,
-    (one) => one.what,
-    (what) => add('Fair test', `noted: ${what}`),
-  );
-  value('Fair test', 'thermometer', thermometerWords(before), thermometerWords(after));
-  value('Fair test', 'stations', String(before.stations), String(after.stations));
-  value('Fair test', 'order', before.order, after.order);
-  value('Fair test', 'room', before.roomId ?? 'none', after.roomId ?? 'none');
-  listChanges(
-    before.formula,
-    after.formula,
-    (one) => `${one.amount === null ? 'some' : formatNumber(one.amount)} ${one.unit} ${one.name}`,
-    (what) => add('Formula', what),
-  );
-  listChanges(
-    before.steps,
-    after.steps,
-    (one) => one.text,
-    (what) => add('Method', what),
-  );
-  value('Time', 'period', `${before.periodMinutes} min`, `${after.periodMinutes} min`);
-  value('Time', 'briefing', `${before.briefingMinutes} min`, `${after.briefingMinutes} min`);
-  value('Time', 'clearing up', `${before.clearUpMinutes} min`, `${after.clearUpMinutes} min`);
-  value(
-    'Student questions',
-    'questions',
-    before.studentQuestions.join(' / '),
-    after.studentQuestions.join(' / '),
-  );
-  value('Remarks', 'set aside', String(before.dismissed.length), String(after.dismissed.length));
-  return changes;
+  return (Object.keys(planShape.fields) as (keyof Plan)[]).flatMap((field) => {
+    const nameOf: NameOf = (item, old) => itemName(item, old ? before : after);
+    return differences(wordsOf(field), planShape.fields[field], before[field], after[field], nameOf).map(
+      (what) => ({
+        section: sections[field] ?? 'Fair test',
+        what,
+      }),
+    );
+  });
 }
 
-const levelWords = (plan: Plan) =>
-  plan.factor.levels
-    .map((level) => levelLabel(plan.factor, level) + (level.control ? ' (control)' : ''))
-    .join(', ') || 'none';
+type Item = { id: string } & Record<string, unknown>;
+type NameOf = (item: Item, old: boolean) => string;
 
-const thermometerWords = ({ thermometer }: Plan) =>
-  thermometer.in === 'none'
-    ? 'none'
-    : `in ${thermometer.in}, ${formatNumber(thermometer.smallestDivisionC)} °C`;
+function differences(label: string, spec: Spec, was: unknown, is: unknown, nameOf: NameOf): string[] {
+  if (JSON.stringify(was) === JSON.stringify(is)) return [];
+  const prefix = label === '' ? '' : `${label}: `;
+  const inner = innerOf(spec);
+  if (inner.kind === 'list' && isItems(was) && isItems(is)) {
+    return itemDifferences(inner.of, was, is, nameOf).map((what) => prefix + what);
+  }
+  return [`${prefix}${said(inner, was)} → ${said(inner, is)}`];
+}
 
-function listChanges<T extends { id: string }>(
-  before: readonly T[],
-  after: readonly T[],
-  name: (item: T) => string,
-  tell: (what: string) => void,
-) {
+function itemDifferences(
+  of: Spec,
+  before: readonly Item[],
+  after: readonly Item[],
+  nameOf: NameOf,
+): string[] {
   const old = new Map(before.map((item) => [item.id, item]));
   const kept = new Set(after.map((item) => item.id));
-  for (const item of before) if (!kept.has(item.id)) tell(`${quote(name(item))} removed`);
+  const told = before.filter((item) => !kept.has(item.id)).map((item) => `${nameOf(item, true)} removed`);
   for (const item of after) {
     const was = old.get(item.id);
-    if (!was) tell(`${quote(name(item))} added`);
-    else if (JSON.stringify(was) !== JSON.stringify(item)) {
-      tell(
-        name(was) === name(item)
-          ? `${quote(name(item))} edited`
-          : `${quote(name(was))} → ${quote(name(item))}`,
-      );
-    }
+    if (!was) told.push(`${nameOf(item, false)} added`);
+    else if (JSON.stringify(was) !== JSON.stringify(item)) told.push(...inItem(of, was, item, nameOf));
   }
   const shared = after.filter((item) => old.has(item.id)).map((item) => item.id);
   const sharedBefore = before.filter((item) => kept.has(item.id)).map((item) => item.id);
-  if (shared.join() !== sharedBefore.join()) tell('put in another order');
+  if (shared.join() !== sharedBefore.join()) told.push('put in another order');
+  return told;
 }
+
+/** What changed in one line: its name first, then every other field of it. */
+function inItem(of: Spec, was: Item, is: Item, nameOf: NameOf): string[] {
+  const record = innerOf(of);
+  const fields = record.kind === 'record' ? record.fields : {};
+  const [from, here] = [nameOf(was, true), nameOf(is, false)];
+  const named = titleFields(is);
+  const told = from === here ? [] : [`${from} → ${here}`];
+  for (const [key, spec] of Object.entries(fields)) {
+    if (from !== here && named.includes(key)) continue;
+    told.push(...differences(`${here} ${wordsOf(key)}`, spec, was[key], is[key], nameOf));
+  }
+  return told;
+}
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const isItems = (value: unknown): value is Item[] =>
+  Array.isArray(value) && value.every((one) => isRecord(one) && typeof one.id === 'string');
+
+/** The fields that make the name of a line. */
+const titleFields = (item: Item): string[] =>
+  'control' in item
+    ? ['value', 'words', 'open']
+    : 'amount' in item
+      ? ['name', 'amount', 'unit']
+      : ['name', 'what', 'text'].filter((key) => typeof item[key] === 'string');
+
+function itemName(item: Item, plan: Plan): string {
+  const owner = plan.factors.find((factor) => factor.levels.some((level) => level.id === item.id));
+  if (owner && 'control' in item)
+    return levelLabel(plan, owner, item as unknown as Level) || 'an empty level';
+  if ('amount' in item) {
+    const amount = typeof item.amount === 'number' ? formatNumber(item.amount) : 'some';
+    return quote(`${amount} ${String(item.unit)} ${String(item.name)}`);
+  }
+  const [title] = titleFields(item);
+  if (title !== undefined) return quote(String(item[title]));
+  return typeof item.in === 'string' ? `the one in the ${item.in}` : item.id;
+}
+
+/** A value in words, by its shape: what was typed stands in quotes. */
+function said(spec: Spec, value: unknown): string {
+  if (value === null || value === undefined) return 'none';
+  switch (spec.kind) {
+    case 'text':
+      return quote(value as string);
+    case 'id':
+    case 'choice':
+      return typeof value === 'number' ? formatNumber(value) : (value as string);
+    case 'number':
+      return `${formatNumber(value as number)}${spec.unit === 'min' ? ' min' : ''}`;
+    case 'flag':
+      return value ? 'yes' : 'no';
+    case 'nullable':
+    case 'refined':
+      return said(spec.inner, value);
+    case 'list':
+      return (value as unknown[]).map((one) => said(spec.of, one)).join(', ') || 'none';
+    case 'record':
+      return inRecord(spec.fields, value as Record<string, unknown>);
+    case 'union': {
+      const variant = spec.variants[String((value as Record<string, unknown>)[spec.tag])];
+      return variant ? inRecord(variant.fields, value as Record<string, unknown>) : '';
+    }
+  }
+}
+
+const inRecord = (fields: Readonly<Record<string, Spec>>, value: Record<string, unknown>): string =>
+  Object.entries(fields)
+    .filter(([key]) => value[key] !== null && value[key] !== '')
+    .map(([key, spec]) => said(spec, value[key]))
+    .join(' ');

@@ -1,44 +1,52 @@
-import type { Plan } from './plan';
+import { newIngredient, newResponse, newStep } from './new-parts';
+import { made } from '../shape';
+import { planShape, type Plan } from './plan';
 
 /** A complete practical to start from or to look at: honeycomb at four final temperatures. */
-export const examplePlan: Plan = {
+export const examplePlan: Plan = made(planShape, {
+  format: 2,
   title: 'Honeycomb: how hot is brittle?',
   question: 'Does honeycomb snap more cleanly when the syrup is cooked hotter?',
   prediction: 'A harder snap up to about 150 °C',
   reason: 'less water is left to soften the glass',
-  factor: {
-    name: 'final temperature',
-    kind: 'target',
-    unit: '°C',
-    levels: [
-      { id: 'level-140', value: 140, words: '', control: false },
-      { id: 'level-145', value: 145, words: '', control: false },
-      { id: 'level-150', value: 150, words: '', control: true },
-      { id: 'level-155', value: 155, words: '', control: false },
-    ],
-  },
-  responses: [
+  factors: [
     {
+      id: 'temperature',
+      name: 'final temperature',
+      acts: { on: 'end-temperature', stepId: 'boil' },
+      unit: '',
+      levels: [
+        { id: 'level-140', value: 140, words: '', control: false, open: false },
+        { id: 'level-145', value: 145, words: '', control: false, open: false },
+        { id: 'level-150', value: 150, words: '', control: true, open: false },
+        { id: 'level-155', value: 155, words: '', control: false, open: false },
+      ],
+    },
+  ],
+  leftOut: [],
+  responses: [
+    newResponse({
       id: 'snap',
       name: 'snap force',
       unit: 'N',
       instrument: 'spring balance pulled at the middle',
       smallestDivision: 0.1,
-    },
-    {
+    }),
+    newResponse({
       id: 'bubble',
       name: 'bubble size',
       unit: 'mm',
       instrument: 'ruler, mean of five bubbles',
       smallestDivision: 0.1,
-    },
-    {
+    }),
+    newResponse({
       id: 'colour',
       name: 'colour',
       unit: 'points',
+      kind: 'score',
       instrument: 'colour card, 1 pale to 10 burnt',
       smallestDivision: 1,
-    },
+    }),
   ],
   held: [
     { id: 'held-sugar', what: 'amounts', how: 'one balance, staff weigh the soda' },
@@ -47,73 +55,64 @@ export const examplePlan: Plan = {
     { id: 'held-pour', what: 'pouring', how: 'at once, lined 20 cm tin' },
   ],
   noted: [
-    { id: 'noted-hob', what: 'which hob' },
-    { id: 'noted-window', what: 'distance from the window' },
+    { id: 'noted-hob', what: 'which hob', unit: '' },
+    { id: 'noted-window', what: 'distance from the window', unit: '' },
   ],
   formula: [
-    { id: 'sugar', name: 'Caster sugar', amount: 100, unit: 'g', job: 'glass, sweetness' },
-    { id: 'syrup', name: 'Golden syrup', amount: 40, unit: 'g', job: 'keeps crystals away' },
-    { id: 'water', name: 'Water', amount: 80, unit: 'ml', job: 'dissolves the sugar, then boils off' },
-    { id: 'soda', name: 'Bicarbonate of soda', amount: 5, unit: 'g', job: 'gas' },
+    newIngredient({ id: 'sugar', name: 'Caster sugar', amount: 100, unit: 'g', job: 'glass, sweetness' }),
+    newIngredient({ id: 'syrup', name: 'Golden syrup', amount: 40, unit: 'g', job: 'keeps crystals away' }),
+    newIngredient({
+      id: 'water',
+      name: 'Water',
+      amount: 80,
+      unit: 'ml',
+      job: 'dissolves the sugar, then boils off',
+    }),
+    newIngredient({ id: 'soda', name: 'Bicarbonate of soda', amount: 5, unit: 'g', job: 'gas' }),
   ],
   steps: [
-    {
+    newStep({
       id: 'weigh',
       text: 'Weigh sugar, golden syrup and water into the pan. Have the soda ready in a dry dish.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 5,
-      lookAt: null,
-      endpoint: { kind: 'time' },
-      hazards: [],
       event: 'weighed in',
-    },
-    {
+    }),
+    newStep({
       id: 'boil',
       text: 'Heat without stirring. Read at eye level, bulb off the bottom.',
       hands: 'waiting',
-      when: 'lesson',
       minutes: 20,
       lookAt: 14,
-      endpoint: { kind: 'level' },
+      ends: [{ kind: 'temperature', celsius: null, basis: 'sea-level' }],
+      thermometerId: 'in-the-syrup',
       hazards: ['hot-sugar'],
       event: 'off the heat',
-    },
-    {
+    }),
+    newStep({
       id: 'soda-in',
       text: 'Tip in all the soda and stir for 5 s.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 1,
-      lookAt: null,
-      endpoint: { kind: 'appearance', look: 'an even foam, no white specks' },
+      ends: [{ kind: 'sign', sense: 'look', words: 'an even foam, no white specks' }],
       hazards: ['hot-sugar'],
       event: 'soda in',
-    },
-    {
+    }),
+    newStep({
       id: 'cool',
       text: 'Pour the foaming syrup into the lined tin. Leave it until cold; do not knock it.',
       hands: 'waiting',
-      when: 'lesson',
       minutes: 15,
       lookAt: 12,
-      endpoint: { kind: 'time' },
       hazards: ['hot-sugar'],
       event: 'cold',
-    },
-    {
+    }),
+    newStep({
       id: 'test',
       text: 'Snap a strip over the edge, measure five bubbles, hold it against the colour card.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 8,
-      lookAt: null,
-      endpoint: { kind: 'time' },
-      hazards: [],
       event: 'tested',
-    },
+    }),
   ],
-  thermometer: { in: 'syrup', smallestDivisionC: 1 },
+  thermometers: [{ id: 'in-the-syrup', in: 'syrup', smallestDivisionC: 1 }],
   roomId: null,
   stations: 12,
   order: 'shuffled',
@@ -126,4 +125,4 @@ export const examplePlan: Plan = {
     'What would you change to find the best temperature more closely?',
   ],
   dismissed: [],
-};
+});

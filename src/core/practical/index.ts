@@ -1,23 +1,81 @@
+export { gramsByMass, type GramsOf, type StationIngredient, type Trouble } from './amounts';
 export { changesBetween, type Change } from './changes';
+export { classTotals, type ClassTotal } from './class-totals';
 export { examplePlan } from './example-plan';
-export { levelLabel, levelOf, levelsInOrder } from './levels';
+export { formatOneShape, upgradeFormatOne } from './format-1';
+export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
+export { minutesWords } from './minutes-words';
+export { newIngredient, newResponse, newStep } from './new-parts';
 export { newPlan } from './new-plan';
-export { placeOf } from './place';
-export type {
-  Dismissal,
-  Endpoint,
-  Factor,
-  FactorKind,
-  HeldConstant,
-  Ingredient,
-  Level,
-  NotedVariable,
-  Place,
-  Plan,
-  Response,
-  Step,
-  StepWhen,
-  Thermometer,
+export { placeOf, placeShape, type Place } from './place';
+export {
+  isNumeric,
+  media,
+  repeatedLevel,
+  factorFields,
+  heldShape,
+  ingredientShape,
+  notedShape,
+  planShape,
+  ratioShape,
+  responseShape,
+  settingShape,
+  stepShape,
+  studentQuestionShape,
+  thermometerShape,
+  responseKinds,
+  settingKinds,
+  temperatureRangeC,
+  type Acts,
+  type Dismissal,
+  type End,
+  type Factor,
+  type HeldConstant,
+  type Ingredient,
+  type Level,
+  type Medium,
+  type NotedVariable,
+  type Plan,
+  type Response,
+  type Step,
+  type StepWhen,
+  type Thermometer,
 } from './plan';
-export { boilingIn, targetOf, temperatureStep, workingOfTarget, type Target } from './targets';
+export { readPlan, UnreadablePlan } from './read-plan';
+export {
+  stationPlan,
+  watchedSteps,
+  type PieceSize,
+  type StationPlan,
+  type StationStep,
+} from './station-plan';
+export { readFormula, type ReadFormula } from './read-formula';
+export { readIngredient, type ReadIngredient } from './read-ingredient';
+export { readStep, type ReadStep } from './read-step';
+export {
+  consequenceOf,
+  endsWords,
+  piecesWords,
+  settingsWords,
+  takenWords,
+  variedAmount,
+} from './station-words';
+export { earlyLook, stepMinutes } from './step-minutes';
+export {
+  boilingIn,
+  localTarget,
+  mediumOf,
+  targetOf,
+  temperatureEnd,
+  workingOfTarget,
+  type Target,
+} from './targets';
 export { timetableOf, type TimedStep, type Timetable } from './timetable';
+export {
+  allTreatments,
+  factorsWithLevels,
+  listedTreatmentIds,
+  treatmentOf,
+  treatmentsOf,
+  type Treatment,
+} from './treatments';

@@ -1,19 +1,22 @@
-import type { Plan } from './plan';
+import { made } from '../shape';
+import { planFormat, planShape, type Plan } from './plan';
 
 /** A practical with nothing in it but a title: what “start from nothing” starts from. */
 export function newPlan(title: string, roomId: string | null): Plan {
-  return {
+  return made(planShape, {
+    format: planFormat,
     title,
     question: '',
     prediction: '',
     reason: '',
-    factor: { name: '', kind: 'number', unit: '', levels: [] },
+    factors: [],
+    leftOut: [],
     responses: [],
     held: [],
     noted: [],
     formula: [],
     steps: [],
-    thermometer: { in: 'none', smallestDivisionC: 1 },
+    thermometers: [],
     roomId,
     stations: 8,
     order: 'shuffled',
@@ -22,5 +25,5 @@ export function newPlan(title: string, roomId: string | null): Plan {
     clearUpMinutes: 8,
     studentQuestions: [],
     dismissed: [],
-  };
+  });
 }

@@ -1,122 +1,315 @@
-import type { LevelOrder } from '../design';
-import type { AmountUnit } from '../formula';
-import type { HazardId } from '../safety';
+import { amountUnits, fills } from '../formula';
+import { hazardIds } from '../safety';
+import {
+  about,
+  flag,
+  id,
+  later,
+  list,
+  number,
+  oneOf,
+  orNull,
+  record,
+  refined,
+  text,
+  union,
+  whole,
+  type Of,
+  type Shape,
+} from '../shape';
 
-/** One setting of the factor. A number with the factor's unit, or words. */
-export interface Level {
-  id: string;
-  value: number | null;
-  words: string;
-  control: boolean;
+/** The number of the format that is written today; older ones are upgraded as they are read. */
+export const planFormat = 2;
+
+/** Longest a step can take, min: a week. */
+const longestMin = 10_080;
+/** Temperatures a step can end at or a setting can have, °C. */
+export const temperatureRangeC = { low: -90, high: 400 } as const;
+const celsius = () => number(temperatureRangeC.low, temperatureRangeC.high, '°C');
+const minutes = () => number(0, longestMin, 'min');
+
+/** One setting of a factor: a number in the factor's unit, or words. */
+const levelShape = record('Level', {
+  id: id(),
+  value: orNull(number(-1e6, 1e6)),
+  words: text(60),
+  control: about('what the others are compared with', flag()),
+  open: about('the station chooses, and writes down what it chose', flag()),
+});
+
+export const settingKinds = ['oven', 'hob', 'pan', 'tool', 'shelf'] as const;
+export const sizeKinds = ['diameter', 'thickness', 'side', 'mass'] as const;
+const amountScales = ['g', 'percent-of', 'percent-of-batch', 'times', 'ratio'] as const;
+
+/** What of the plan a factor changes. */
+const actsShape = union('Acts', 'on', {
+  'end-temperature': {
+    stepId: about('the step that ends at the level; its number is for sea level', orNull(id())),
+  },
+  minutes: { stepId: orNull(id()) },
+  amount: {
+    ingredientId: orNull(id()),
+    as: about(
+      'grams, % of another, % of the whole batch, times the amount of the formula, parts of another',
+      oneOf(amountScales),
+    ),
+    of: about('the other ingredient, for percent-of and ratio', orNull(id())),
+  },
+  swap: { ingredientId: about('its levels name what goes in instead; “none” leaves it out', orNull(id())) },
+  setting: { stepId: orNull(id()), what: oneOf(settingKinds), scale: oneOf(['number', 'words']) },
+  size: { what: oneOf(sizeKinds) },
+  'start-temperature': { ingredientId: about('null: all of the batch', orNull(id())) },
+  method: {},
+  words: { scale: oneOf(['number', 'words']) },
+});
+
+/** An independent variable. */
+const factorRecord = record('Factor', {
+  id: id(),
+  name: text(80),
+  acts: actsShape,
+  unit: about('for numbers whose unit does not follow from what they act on', text(20)),
+  levels: list(levelShape, 12),
+});
+
+export const factorFields = factorRecord.fields;
+
+const factorShape = refined(
+  factorRecord,
+  (factor) => {
+    const repeated = repeatedLevel(factor);
+    return repeated === null ? null : `each level once; “${repeated}” is there twice`;
+  },
+  'levels',
+);
+
+/** Whether the levels of what a factor acts on are numbers; else they are words. */
+export function isNumeric({ acts }: { acts: Of<typeof actsShape> }): boolean {
+  if (acts.on === 'words' || acts.on === 'setting') return acts.scale === 'number';
+  return acts.on !== 'swap' && acts.on !== 'method';
 }
 
-/** `target`: each level is a temperature (given for sea level) that ends a step. */
-export type FactorKind = 'target' | 'number' | 'words';
-
-/** The independent variable. */
-export interface Factor {
-  name: string;
-  kind: FactorKind;
-  unit: string;
-  levels: Level[];
+/** The words of a level that stands twice in a factor, or null. A level left to the station is never another’s double. */
+export function repeatedLevel(factor: {
+  acts: Of<typeof actsShape>;
+  levels: readonly Of<typeof levelShape>[];
+}): string | null {
+  const seen = new Set<string>();
+  for (const { value, words, open } of factor.levels) {
+    if (open) continue;
+    const label = isNumeric(factor) && value !== null ? String(value) : words.trim().toLowerCase();
+    if (seen.has(label)) return label === '' ? 'empty' : label;
+    seen.add(label);
+  }
+  return null;
 }
+
+export const responseKinds = [
+  'number',
+  'count',
+  'score',
+  'ordered-words',
+  'time',
+  'temperature',
+  'colour',
+  'mass-difference',
+  'sensory',
+] as const;
 
 /** A dependent variable. */
-export interface Response {
-  id: string;
-  name: string;
-  unit: string;
-  instrument: string;
-  /** Smallest division of the instrument, in `unit`. */
-  smallestDivision: number | null;
-}
+export const responseShape = record('Response', {
+  id: id(),
+  name: text(80, 1),
+  kind: oneOf(responseKinds),
+  unit: text(20),
+  instrument: text(120),
+  smallestDivision: about('of the instrument, in its unit', orNull(number(1e-6, 1e6))),
+  points: about('named points of a score, or words in order', list(text(60), 20)),
+  pieces: about('how many pieces of a station are measured; 1: the station as a whole', whole(1, 40)),
+  warmUp: about('the first piece is a warm-up and does not count', flag()),
+  when: about('how often and when, in words', text(120)),
+  formula: about(
+    'computed from other responses, such as (mass before − mass after) / mass before × 100',
+    text(200),
+  ),
+});
 
-export interface HeldConstant {
-  id: string;
-  what: string;
-  how: string;
-}
+export const heldShape = record('HeldConstant', { id: id(), what: text(120, 1), how: text(200) });
 
-/** Something that cannot be held, and so is at least written down. */
-export interface NotedVariable {
-  id: string;
-  what: string;
-}
+/** Something that cannot be held, and so is at least written down, once at each station. */
+export const notedShape = record('NotedVariable', { id: id(), what: text(120, 1), unit: text(20) });
 
-export interface Ingredient {
-  id: string;
-  name: string;
-  amount: number | null;
-  unit: AmountUnit;
-  /** What it does in the batch: structure, leavening base, browning sugar … */
-  job: string;
-}
+const measurers = ['staff', 'students', 'shared'] as const;
 
-/** What ends a step. `level` means the station's own level of a `target` factor. */
-export type Endpoint =
-  | { kind: 'time' }
-  | { kind: 'appearance'; look: string }
-  | { kind: 'level' }
-  | { kind: 'temperature'; celsius: number; basis: 'sea-level' | 'as-read' };
+export const ratioShape = record('Ratio', {
+  of: id(),
+  times: number(0, 1000),
+  by: oneOf(['mass', 'volume']),
+});
 
-export type StepWhen = 'before' | 'lesson' | 'after';
+export const ingredientShape = record('Ingredient', {
+  id: id(),
+  typed: about('the words as they were typed; empty where only the fields were', text(200)),
+  name: text(80, 1),
+  item: about('which of the ingredients table it is; null: as its name says', orNull(text(80, 1))),
+  amount: orNull(number(0, 100_000)),
+  amountTo: about('upper end of a range', orNull(number(0, 100_000))),
+  unit: oneOf(amountUnits),
+  fill: about('how the spoon or cup is filled', orNull(oneOf(fills))),
+  state: about('cold, soft, melted, sifted …', text(60)),
+  by: about('who measures it out; shared: one batch for the class', oneOf(measurers)),
+  ratio: about(
+    'as much as so many times another ingredient, by mass or volume; stands in place of the amount',
+    orNull(ratioShape),
+  ),
+  job: about('what it does in the batch: structure, leavening base, browning sugar …', text(120)),
+  optional: flag(),
+  note: text(200),
+});
 
-export interface Step {
-  id: string;
-  text: string;
-  hands: 'hands-on' | 'waiting';
-  when: StepWhen;
-  minutes: number | null;
-  /** When to look early, minutes after the step begins. */
-  lookAt: number | null;
-  endpoint: Endpoint;
-  hazards: HazardId[];
-  /** What is said when it is done, for the log: “soda in”. Empty: “step 3 done”. */
-  event: string;
-}
+export const media = ['syrup', 'food', 'core', 'oven', 'water', 'oil', 'dough'] as const;
 
-export interface Thermometer {
-  /** What it is dipped in: boiling syrup follows the stages and the local boiling point, other food does not. */
-  in: 'syrup' | 'food' | 'none';
-  smallestDivisionC: number;
-}
+export const thermometerShape = record('Thermometer', {
+  id: id(),
+  in: about(
+    'boiling syrup follows the stages and the local boiling point; everything else is what it is anywhere',
+    oneOf(media),
+  ),
+  smallestDivisionC: number(0.01, 10, '°C'),
+});
+
+/** One sign that a step is over. Its minutes, a sign to look or feel for, or a temperature. */
+const endShape = union('End', 'kind', {
+  time: {},
+  sign: { sense: oneOf(['look', 'feel', 'smell', 'sound', 'test']), words: text(200) },
+  temperature: {
+    celsius: about('null: the station’s own level', orNull(celsius())),
+    basis: oneOf(['sea-level', 'as-read']),
+  },
+});
+
+const resources = [
+  'hob',
+  'oven',
+  'microwave',
+  'mixer',
+  'refrigerator',
+  'freezer',
+  'sink',
+  'balance',
+  'thermometer',
+  'kettle',
+] as const;
+
+export const settingShape = record('Setting', {
+  what: oneOf(settingKinds),
+  celsius: orNull(celsius()),
+  words: text(60),
+  from: minutes(),
+});
+
+export const stepShape = record('Step', {
+  id: id(),
+  text: about('the sentence as it was typed', text(1200, 1)),
+  hands: oneOf(['hands-on', 'waiting']),
+  when: oneOf(['before', 'lesson', 'after']),
+  day: about('days from the lesson: −1 is the day before', whole(-14, 14)),
+  minutes: about('at least, in the unit of `per`', orNull(minutes())),
+  minutesTo: about('at most, where it is a range', orNull(minutes())),
+  per: oneOf(['once', 'side', 'piece']),
+  lookAt: about('when to look early, minutes after the step begins', orNull(minutes())),
+  warnAt: about('a warning so many minutes before the end', orNull(minutes())),
+  need: about('whether any one of the ends is enough', oneOf(['any', 'all'])),
+  ends: list(endShape, 6, 1),
+  stayBelowC: orNull(celsius()),
+  windows: about(
+    'minutes after the step begins between which something is done',
+    list(record('Window', { words: text(120, 1), from: orNull(minutes()), until: orNull(minutes()) }), 6),
+  ),
+  stir: orNull(oneOf(['always', 'now-and-then', 'never'])),
+  door: about('looking in lets the heat out, or is not allowed at all', oneOf(['open', 'glass', 'shut'])),
+  settings: about('of oven, hob, pan, tool or shelf, from a minute of the step on', list(settingShape, 8)),
+  ready: about('what must be there before it begins', list(text(120, 1), 12)),
+  safeStop: about('the lesson may end after this step', flag()),
+  people: whole(1, 6),
+  adult: about('an adult does this', flag()),
+  optional: flag(),
+  repeatUntil: text(120),
+  tryOne: about('one piece first, then the rest', flag()),
+  after: about(
+    'steps that come before it, with least and most minutes between; none: the one above',
+    list(record('After', { stepId: id(), least: minutes(), most: orNull(minutes()) }), 12),
+  ),
+  needs: list(
+    record('Need', { resource: oneOf(resources), count: whole(1, 20), celsius: orNull(celsius()) }),
+    10,
+  ),
+  uses: about('ids of ingredients; none: those its words name', list(id(), 100)),
+  thermometerId: orNull(id()),
+  only: about('ids of levels that do this step; none: all', list(id(), 24)),
+  change: orNull(oneOf(['physical', 'chemical', 'both'])),
+  why: about('what it teaches', text(300)),
+  hazards: list(oneOf(hazardIds), hazardIds.length),
+  event: about('what is said when it is done, for the log; empty: “step 3 done”', text(60)),
+});
 
 /** A remark that was read and set aside, with the reason. */
-export interface Dismissal {
-  remark: string;
-  reason: string;
+const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
+
+/** The words of an id that stands twice in a list, or null. */
+function twice(items: readonly { id: string }[]): string | null {
+  const seen = new Set<string>();
+  for (const { id: one } of items) {
+    if (seen.has(one)) return `each id once; “${one}” is there twice`;
+    seen.add(one);
+  }
+  return null;
 }
+
+const once = <T extends { id: string }>(shape: Shape<T[]>) => refined(shape, twice);
+
+export const studentQuestionShape = text(400);
 
 /** A practical as it is planned: one revision is one of these documents. */
-export interface Plan {
-  title: string;
-  question: string;
-  prediction: string;
-  reason: string;
-  factor: Factor;
-  responses: Response[];
-  held: HeldConstant[];
-  noted: NotedVariable[];
-  formula: Ingredient[];
-  steps: Step[];
-  thermometer: Thermometer;
-  roomId: string | null;
-  stations: number;
-  order: LevelOrder;
-  periodMinutes: number;
-  briefingMinutes: number;
-  clearUpMinutes: number;
-  studentQuestions: string[];
-  dismissed: Dismissal[];
-}
+export const planShape = record('Plan', {
+  format: about('the number of this format', oneOf([planFormat])),
+  title: text(120, 1),
+  question: text(400),
+  prediction: text(400),
+  reason: text(400),
+  factors: once(list(factorShape, 2)),
+  leftOut: about('treatments that are not done, by id', list(text(200, 1), 144)),
+  responses: once(list(responseShape, 20)),
+  held: once(list(heldShape, 30)),
+  noted: once(list(notedShape, 20)),
+  formula: once(list(ingredientShape, 100)),
+  steps: once(list(stepShape, 100)),
+  thermometers: about('the first is a station’s thermometer 1, and so on', once(list(thermometerShape, 4))),
+  roomId: orNull(id()),
+  stations: whole(1, 40),
+  order: oneOf(['shuffled', 'as-listed']),
+  periodMinutes: whole(5, 480, 'min'),
+  briefingMinutes: whole(0, 240, 'min'),
+  clearUpMinutes: whole(0, 240, 'min'),
+  studentQuestions: list(studentQuestionShape, 30),
+  nextTime: later(
+    '',
+    about('what the teacher wants to remember; on no sheet and no station page', text(2000)),
+  ),
+  dismissed: list(dismissalShape, 200),
+});
 
-/** The place a practical is done in, as far as the computation asks. */
-export interface Place {
-  name: string;
-  kind: 'food-room' | 'laboratory';
-  altitudeM: number | null;
-  measuredBoilingC: number | null;
-  stations: number;
-  /** Smallest division of its balances, g. */
-  balanceG: number;
-}
+export type Plan = Of<typeof planShape>;
+export type Factor = Of<typeof factorShape>;
+export type Acts = Factor['acts'];
+export type Level = Of<typeof levelShape>;
+export type Response = Of<typeof responseShape>;
+export type HeldConstant = Of<typeof heldShape>;
+export type NotedVariable = Of<typeof notedShape>;
+export type Ingredient = Of<typeof ingredientShape>;
+export type Step = Of<typeof stepShape>;
+export type StepWhen = Step['when'];
+export type End = Of<typeof endShape>;
+export type Thermometer = Of<typeof thermometerShape>;
+export type Medium = Thermometer['in'];
+export type Dismissal = Of<typeof dismissalShape>;

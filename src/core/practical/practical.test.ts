@@ -7,15 +7,19 @@ import {
   examplePlan,
   levelLabel,
   levelsInOrder,
+  newIngredient,
   newPlan,
+  stationPlan,
   targetOf,
-  temperatureStep,
   timetableOf,
+  treatmentOf,
+  watchedSteps,
   workingOfTarget,
   type Factor,
   type Place,
   type Plan,
 } from '.';
+import { endAt, endByTime, inMedium, withFactor, withLevels, levelsOf } from './testing/plans';
 
 const place: Place = {
   name: 'Food room 2',
@@ -25,38 +29,38 @@ const place: Place = {
   stations: 12,
   balanceG: 0.1,
 };
-const level = examplePlan.factor.levels[2];
+/** Where a station at 150 °C ends its boil. */
+const boilTarget = (where: Place | null, plan = examplePlan, treatment: string | undefined = 'level-150') =>
+  stationPlan(plan, where, treatmentOf(plan, treatment) ?? null).steps.find((step) => step.id === 'boil')!
+    .target;
 
 describe('targets', () => {
   it('follow the local boiling point in syrup, and only there', () => {
-    const here = targetOf(examplePlan, { kind: 'level' }, level, place)!;
+    const here = boilTarget(place)!;
     // 1200 m: water boils at 95.98 °C (ISO 2533, IAPWS-IF97), 3.99 below 99.97.
     expect(here).toMatchObject({ seaLevelC: 150, shifted: true });
     expect(here.localC).toBeCloseTo(146.01, 2);
-    const core: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 0.1 } };
-    const cooked = targetOf(core, { kind: 'temperature', celsius: 74, basis: 'sea-level' }, undefined, place);
+    const core = inMedium(examplePlan, 'core', 0.1);
+    const cooked = targetOf(core, endAt(74, 'sea-level'), place);
     expect(cooked).toEqual({ seaLevelC: 74, localC: 74, shifted: false });
-    expect(targetOf(examplePlan, { kind: 'time' }, level, place)).toBeNull();
-    expect(targetOf(examplePlan, { kind: 'level' }, undefined, place)).toBeNull();
+    expect(targetOf(examplePlan, endByTime, place)).toBeNull();
+    expect(boilTarget(place, examplePlan, 'nobody')).toBeNull();
     // Two grams of soda are no temperature.
-    const grams: Plan = { ...examplePlan, factor: { ...examplePlan.factor, kind: 'number', unit: 'g' } };
-    expect(
-      targetOf(grams, { kind: 'level' }, { id: 'g', value: 2, words: '', control: false }, place),
-    ).toBeNull();
+    const grams = withFactor(examplePlan, {
+      acts: { on: 'amount', ingredientId: 'soda', as: 'g', of: null },
+    });
+    expect(boilTarget(place, grams)).toBeNull();
   });
 
   it('rest on the measured boiling point when there is one', () => {
     const measured = { ...place, measuredBoilingC: 95.5 };
     expect(boilingIn(measured).basis).toBe('measured');
-    expect(targetOf(examplePlan, { kind: 'level' }, level, measured)!.localC).toBeCloseTo(150 - 4.474, 2);
-    expect(targetOf(examplePlan, { kind: 'level' }, level, null)!.localC).toBeCloseTo(150, 9);
+    expect(boilTarget(measured)!.localC).toBeCloseTo(150 - 4.474, 2);
+    expect(boilTarget(null)!.localC).toBeCloseTo(150, 9);
   });
 
   it('show their working: boiling points, shift, both units and the rule of thumb', () => {
-    const { lines, sources } = workingOfTarget(
-      targetOf(examplePlan, { kind: 'level' }, level, place)!,
-      place,
-    );
+    const { lines, sources } = workingOfTarget(boilTarget(place)!, place);
     const valueOf = (part: string) => lines.find((line) => line.text.includes(part))?.value;
     expect(valueOf('target here')).toBeCloseTo(146.01, 2);
     expect(valueOf('Fahrenheit')).toBeCloseTo(294.82, 2);
@@ -65,59 +69,66 @@ describe('targets', () => {
     expect(sources.length).toBeGreaterThan(2);
   });
 
-  it('belong to the last step that ends at a temperature', () => {
-    expect(temperatureStep(examplePlan)?.id).toBe('boil');
-    expect(
-      temperatureStep({ ...examplePlan, factor: { ...examplePlan.factor, kind: 'words' } }),
-    ).toBeUndefined();
+  it('belong to every step that a thermometer ends, each in its own medium', () => {
+    const dipped: Plan = {
+      ...examplePlan,
+      thermometers: [...examplePlan.thermometers, { id: 'in-chocolate', in: 'food', smallestDivisionC: 0.5 }],
+      steps: examplePlan.steps.map((step) =>
+        step.id === 'cool' ? { ...step, ...endAt(32), thermometerId: 'in-chocolate' } : step,
+      ),
+    };
+    const watched = watchedSteps(dipped, stationPlan(dipped, place, treatmentOf(dipped, 'level-140')!));
+    expect(watched.map(({ id, target }) => [id, Number(target!.localC.toFixed(2))])).toEqual([
+      ['boil', 136.01],
+      ['cool', 32],
+    ]);
+    expect(watchedSteps(examplePlan, stationPlan(examplePlan, place, null))).toEqual([]);
   });
 });
 
 describe('levels', () => {
   const words: Factor = {
+    id: 'dip',
     name: 'dip',
-    kind: 'words',
+    acts: { on: 'words', scale: 'words' },
     unit: '',
     levels: [
-      { id: 'b', value: null, words: 'citric acid', control: false },
-      { id: 'a', value: null, words: 'water', control: true },
+      { id: 'b', value: null, words: 'citric acid', control: false, open: false },
+      { id: 'a', value: null, words: 'water', control: true, open: false },
     ],
   };
 
   it('are read with their unit, numbers upwards and words as listed', () => {
-    expect(levelLabel(examplePlan.factor, level!)).toBe('150 °C');
-    expect(levelLabel(words, words.levels[0]!)).toBe('citric acid');
-    expect(levelLabel({ ...words, kind: 'number', unit: '%' }, { ...words.levels[0]!, value: -0.5 })).toBe(
-      '−0.5 %',
-    );
+    const [temperature] = examplePlan.factors;
+    expect(levelLabel(examplePlan, temperature!, temperature!.levels[2]!)).toBe('150 °C');
+    expect(levelLabel(examplePlan, words, words.levels[0]!)).toBe('citric acid');
+    const percent: Factor = { ...words, acts: { on: 'words', scale: 'number' }, unit: '%' };
+    expect(levelLabel(examplePlan, percent, { ...words.levels[0]!, value: -0.5 })).toBe('−0.5 %');
     expect(levelsInOrder(words).map((one) => one.id)).toEqual(['b', 'a']);
-    const reversed = { ...examplePlan.factor, levels: [...examplePlan.factor.levels].reverse() };
-    expect(levelsInOrder(reversed).map((one) => one.value)).toEqual([140, 145, 150, 155]);
+    const reversed = withLevels(examplePlan, [...levelsOf(examplePlan)].reverse());
+    expect(levelsInOrder(reversed.factors[0]!).map((one) => one.value)).toEqual([140, 145, 150, 155]);
   });
 });
 
 describe('the formula as syrup', () => {
   it('counts golden syrup as its solids and its water', () => {
     // 100 g sugar + 0.82 × 40 g; 80 ml water + 0.18 × 40 g.
-    expect(syrupOfFormula(examplePlan, 96)).toMatchObject({
+    expect(syrupOfFormula(examplePlan.formula, 96)).toMatchObject({
       solidsG: 132.8,
       waterG: 87.2,
       localBoilingC: 96,
     });
     // Butter and milk bring their water (16 % and 88 %), and warmth for the rest at 2 J/g·K; flour brings nothing.
-    const line = (name: string, amount: number) => ({ id: name, name, amount, unit: 'g' as const, job: '' });
+    const line = (name: string, amount: number) => newIngredient({ id: name, name, amount });
     const of = (...more: ReturnType<typeof line>[]) =>
-      syrupOfFormula(
-        { ...examplePlan, formula: [line('Caster sugar', 100), line('Water', 50), ...more] },
-        96,
-      )!;
+      syrupOfFormula([line('Caster sugar', 100), line('Water', 50), ...more], 96)!;
     const rich = of(line('Butter', 100), line('Milk', 100));
     expect(rich.waterG).toBeCloseTo(50 + 16 + 88, -0.7);
     expect(rich.panJPerK - of().panJPerK).toBeCloseTo(2 * (200 - (rich.waterG - 50)), 6);
     expect(of(line('Plain flour', 100))).toEqual(of());
     expect(of(line('Olive oil', 100))).toEqual(of());
-    expect(syrupOfFormula({ ...examplePlan, formula: examplePlan.formula.slice(0, 1) }, 96)).toBeNull();
-    expect(ingredientGrams({ id: 'x', name: 'Moon dust', amount: 1, unit: 'tsp', job: '' })).toBeNull();
+    expect(syrupOfFormula(examplePlan.formula.slice(0, 1), 96)).toBeNull();
+    expect(ingredientGrams(newIngredient({ id: 'x', name: 'Moon dust', amount: 1, unit: 'tsp' }))).toBeNull();
   });
 });
 
@@ -140,18 +151,18 @@ describe('changes in words', () => {
     const after: Plan = {
       ...examplePlan,
       question: 'Does it snap?',
-      factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) },
+      factors: withLevels(examplePlan, levelsOf(examplePlan).slice(0, 2)).factors,
       formula: examplePlan.formula.map((one) => (one.id === 'water' ? { ...one, amount: 100 } : one)),
       steps: [examplePlan.steps[1]!, examplePlan.steps[0]!, ...examplePlan.steps.slice(2)],
       noted: [],
     };
     const said = changesBetween(examplePlan, after).map(({ section, what }) => `${section}: ${what}`);
-    expect(said).toContain('Fair test: levels: 140 °C, 145 °C, 150 °C (control), 155 °C → 140 °C, 145 °C');
+    expect(said).toContain('Fair test: changed: “final temperature” levels: 150 °C removed');
     expect(said).toContain('Formula: “80 ml Water” → “100 ml Water”');
     expect(said).toContain('Method: put in another order');
     expect(said).toContain('Fair test: noted: “which hob” removed');
     expect(said.some((line) => line.startsWith('Question: question:'))).toBe(true);
-    expect(said).toHaveLength(6);
+    expect(said).toHaveLength(7);
     expect(changesBetween(examplePlan, structuredClone(examplePlan))).toEqual([]);
     const said60 = (question: string) =>
       changesBetween({ ...examplePlan, question: '' }, { ...examplePlan, question })[0]?.what;
@@ -177,7 +188,7 @@ describe('grams of an ingredient', () => {
       ['Salt', 'tsp', 5],
     ] as const) {
       const shelf = kitchenMeasure(millilitres, 'ml', 'g', name).amount;
-      expect(ingredientGrams({ id: 'x', name, amount: 1, unit, job: '' })).toBeCloseTo(shelf, 9);
+      expect(ingredientGrams(newIngredient({ id: 'x', name, amount: 1, unit }))).toBeCloseTo(shelf, 9);
     }
   });
 });

@@ -8,7 +8,8 @@ import {
   type LocalBoiling,
 } from '../water';
 import type { Source, Working } from '../working';
-import type { Endpoint, Level, Place, Plan } from './plan';
+import type { Place } from './place';
+import type { Medium, Plan, Step } from './plan';
 
 /** The temperature at which to stop here, with what it was at sea level. */
 export interface Target {
@@ -23,38 +24,40 @@ export function boilingIn(place: Place | null): LocalBoiling {
   return localBoiling(place ?? {});
 }
 
+/** Where a thermometer goes. */
+export function mediumOf(plan: Pick<Plan, 'thermometers'>, step: Pick<Step, 'thermometerId'>): Medium | null {
+  return plan.thermometers.find((one) => one.id === step.thermometerId)?.in ?? null;
+}
+
+/** The temperature a step ends at, as it is written; null where it does not end by temperature. */
+export function temperatureEnd(step: Pick<Step, 'ends'>) {
+  return step.ends.find((end) => end.kind === 'temperature') ?? null;
+}
+
 /**
- * The target a step ends at for a station, or null when it does not end by temperature. Only a thermometer in
- * boiling syrup follows the local boiling point: meat, custard and water baths are what they are anywhere.
+ * The target a step ends at in a place, or null when it does not end by temperature or its level is not known. Only a
+ * thermometer in boiling syrup follows the local boiling point: meat, custard and water baths are what they are anywhere.
  */
 export function targetOf(
-  plan: Plan,
-  endpoint: Endpoint,
-  level: Level | undefined,
+  plan: Pick<Plan, 'thermometers'>,
+  step: Pick<Step, 'ends' | 'thermometerId'>,
   place: Place | null,
 ): Target | null {
-  if (endpoint.kind === 'temperature') {
-    const follows = endpoint.basis === 'sea-level' && plan.thermometer.in === 'syrup';
-    return shiftedTarget(endpoint.celsius, follows, place);
-  }
-  if (endpoint.kind !== 'level' || plan.factor.kind !== 'target') return null;
-  const value = level?.value ?? null;
-  return value === null ? null : shiftedTarget(value, plan.thermometer.in === 'syrup', place);
+  const end = temperatureEnd(step);
+  if (!end || end.celsius === null) return null;
+  return localTarget(end.celsius, end.basis === 'sea-level' && mediumOf(plan, step) === 'syrup', place);
 }
 
-function shiftedTarget(seaLevelC: number, follows: boolean, place: Place | null): Target {
-  if (!follows) return { seaLevelC, localC: seaLevelC, shifted: false };
+/** Temperatures that follow the local boiling point, °C at sea level. */
+const syrupRangeC = { low: 0, high: 300 } as const;
+
+/** A target as it stands in a place, moved with the boiling point where it follows. */
+export function localTarget(seaLevelC: number, follows: boolean, place: Place | null): Target {
+  // Nothing boils as a syrup beyond: what cannot be done is said elsewhere, and nothing falls over it.
+  if (!follows || seaLevelC < syrupRangeC.low || seaLevelC > syrupRangeC.high)
+    return { seaLevelC, localC: seaLevelC, shifted: false };
   const { boilingC } = boilingIn(place);
   return { seaLevelC, localC: stageTarget(seaLevelC, boilingC).localC, shifted: true };
-}
-
-/** The step that ends at a temperature and so decides what the vessels show: the last one that does. */
-export function temperatureStep(plan: Plan) {
-  return plan.steps.findLast(
-    (step) =>
-      step.endpoint.kind === 'temperature' ||
-      (step.endpoint.kind === 'level' && plan.factor.kind === 'target'),
-  );
 }
 
 /** The working behind a local target, line by line. */

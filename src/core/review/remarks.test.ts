@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan, type Plan } from '../practical';
+import { examplePlan, newIngredient, type Plan } from '../practical';
 import { faults, kindOf, kinds, kitchen, open, withStep } from './testing/faults';
+import { endAt, endByTime, inMedium, numberLevels, withLevels } from '../practical/testing/plans';
 
 interface Said {
   rank: 'stop' | 'check' | 'note';
@@ -47,7 +48,7 @@ const said: Record<string, Said> = {
     lines: ['levels 4', 'marked as control 0'],
     label: 'make 140 °C the control',
     mended: {
-      factor: { levels: [{ control: true }, { control: false }, { control: false }, { control: false }] },
+      factors: [{ levels: [{ control: true }, { control: false }, { control: false }, { control: false }] }],
     },
   },
   'level-burnt': {
@@ -57,7 +58,7 @@ const said: Record<string, Said> = {
     // Common practice: smoke and bitterness from about 190 °C.
     lines: ['burnt from about 190 °C'],
     label: 'take it out',
-    mended: { factor: { levels: [{ value: 140 }, { value: 145 }, { value: 150 }, { value: 155 }] } },
+    mended: { factors: [{ levels: [{ value: 140 }, { value: 145 }, { value: 150 }, { value: 155 }] }] },
   },
   'stations-over-room': {
     rank: 'check',
@@ -95,24 +96,24 @@ const said: Record<string, Said> = {
     what: 'Ends at a temperature, but no thermometer is planned',
     lines: ['thermometer: none'],
     label: 'plan a thermometer in the food',
-    mended: { thermometer: { in: 'food', smallestDivisionC: 1 } },
+    mended: { thermometers: [{ in: 'food', smallestDivisionC: 1 }] },
   },
   'syrup-not-in-formula': {
     rank: 'check',
-    at: { section: 'fair-test', item: 'thermometer' },
+    at: { section: 'fair-test', item: 'in-the-syrup' },
     what: 'No syrup boils in this formula',
     lines: ['a syrup needs an amount of sugar and an amount of water in the formula'],
     label: 'the thermometer is in food',
-    mended: { thermometer: { in: 'food', smallestDivisionC: 1 } },
+    mended: { thermometers: [{ in: 'food', smallestDivisionC: 1 }] },
   },
   'syrup-not-followed': {
     rank: 'check',
-    at: { section: 'fair-test', item: 'thermometer' },
+    at: { section: 'fair-test', item: 'in-the-syrup' },
     what: '155 °C is a stage of boiling syrup',
     // 99.97 − 96.
     lines: ['water boils here at 96 °C', 'lower than at sea level by 3.97 °C'],
     label: 'the thermometer is in the syrup',
-    mended: { thermometer: { in: 'syrup', smallestDivisionC: 1 } },
+    mended: { thermometers: [{ in: 'syrup', smallestDivisionC: 1 }] },
   },
   'nothing-held': {
     rank: 'check',
@@ -126,7 +127,7 @@ const said: Record<string, Said> = {
     what: 'How is “the pan” kept the same?',
     lines: ['kept: the pan', 'how: empty'],
     label: 'only note it',
-    mended: { held: [], noted: [...examplePlan.noted, { id: 'h', what: 'the pan' }] },
+    mended: { held: [], noted: [...examplePlan.noted, { id: 'h', what: 'the pan', unit: '' }] },
   },
   'ingredient-unused': {
     rank: 'check',
@@ -210,13 +211,9 @@ describe('remarks as they stand in the margin', () => {
     expect(taken('ingredient-unused').steps[0]!.text).toBe(
       'Weigh sugar, golden syrup and water into the pan. Have the soda ready in a dry dish. Add the vanilla extract.',
     );
-    expect(taken('ingredient-unlisted').formula.at(-1)).toEqual({
-      id: 'weigh-butter',
-      name: 'Butter',
-      amount: null,
-      unit: 'g',
-      job: '',
-    });
+    expect(taken('ingredient-unlisted').formula.at(-1)).toEqual(
+      newIngredient({ id: 'weigh-butter', name: 'Butter' }),
+    );
     expect(taken('hazard-unnamed').steps.map((step) => step.hazards)).toEqual(
       examplePlan.steps.map((step) => (step.id === 'test' ? ['knife'] : step.hazards)),
     );
@@ -227,14 +224,10 @@ describe('remarks as they stand in the margin', () => {
 });
 
 describe('remarks on both sides of their limits', () => {
-  const levels = (...values: number[]): Plan['factor'] => ({
-    ...examplePlan.factor,
-    levels: values.map((value, i) => ({ id: `l${i}`, value, words: '', control: i === 0 })),
-  });
+  const at = (...values: number[]): Plan => withLevels(examplePlan, numberLevels(...values));
 
   it('burnt: 190 °C is, 189.9 is not; several are taken out together', () => {
-    const burnt = (...values: number[]) =>
-      open({ ...examplePlan, factor: levels(...values) }).find((one) => one.id === 'level-burnt');
+    const burnt = (...values: number[]) => open(at(...values)).find((one) => one.id === 'level-burnt');
     expect([burnt(150, 189.9)?.what, burnt(150, 190)?.what, burnt(150, 190, 200)?.what]).toEqual([
       undefined,
       '190 °C is burnt sugar',
@@ -245,9 +238,7 @@ describe('remarks on both sides of their limits', () => {
   it('a syrup’s stage: from the thread’s 106 °C to the burnt one, and not where an oven is meant', () => {
     const food = (value: number, patch: Partial<Plan> = {}) =>
       kinds({
-        ...examplePlan,
-        factor: levels(value),
-        thermometer: { in: 'food', smallestDivisionC: 1 },
+        ...inMedium(at(value), 'food'),
         ...patch,
       }).includes('syrup-not-followed');
     expect([food(90), food(105.9), food(106), food(189.9), food(190)]).toEqual([
@@ -262,8 +253,7 @@ describe('remarks on both sides of their limits', () => {
   });
 
   it('a correction smaller than half a degree is not worth a word; below 100 °C none is made', () => {
-    const typed = (celsius: number) =>
-      withStep(examplePlan, 'cool', { endpoint: { kind: 'temperature', celsius, basis: 'as-read' } });
+    const typed = (celsius: number) => withStep(examplePlan, 'cool', endAt(celsius));
     const asked = (celsius: number, measuredBoilingC: number) =>
       kinds(typed(celsius), { ...kitchen, measuredBoilingC }).includes('endpoint-not-local');
     // Water boils at 99.97 °C at sea level.
@@ -293,7 +283,7 @@ describe('remarks on both sides of their limits', () => {
     ['Leave it in the oven at 150 °C.', undefined, undefined],
     ['Stir 140 times.', undefined, undefined],
   ])('“%s”: %s', (text, what, left) => {
-    const plan = withStep(examplePlan, 'cool', { text, endpoint: { kind: 'time' } });
+    const plan = withStep(examplePlan, 'cool', { text, ...endByTime });
     const remark = open(plan).find((one) => kindOf(one) === 'endpoint-not-local');
     if (what === undefined) {
       expect(remark).toBeUndefined();
@@ -339,11 +329,9 @@ describe('remarks on both sides of their limits', () => {
 
   it('a thermometer: a fifth of the narrowest gap is fine enough; the coarsest that is gets named', () => {
     const label = (gap: number, division: number) =>
-      open({
-        ...examplePlan,
-        factor: levels(140, 140 + gap, 140 + gap + 10),
-        thermometer: { in: 'syrup', smallestDivisionC: division },
-      }).find((one) => one.id === 'thermometer-too-coarse');
+      open(inMedium(at(140, 140 + gap, 140 + gap + 10), 'syrup', division)).find(
+        (one) => one.id === 'thermometer-too-coarse',
+      );
     expect(label(5, 1)).toBeUndefined();
     expect(label(5, 1.1)?.remedy?.label).toBe('use one that reads to 1 °C');
     expect(label(3, 1)?.remedy?.label).toBe('use one that reads to 0.5 °C');
@@ -394,7 +382,7 @@ describe('remarks on both sides of their limits', () => {
   });
 
   it('no level at all, and a plan without steps', () => {
-    const none: Plan = { ...examplePlan, factor: { ...examplePlan.factor, levels: [] } };
+    const none = withLevels(examplePlan, []);
     expect(open(none).find((one) => one.id === 'levels-too-few')!.what).toBe('Nothing changes yet');
     for (const kind of ['control-missing', 'order-as-listed', 'nothing-held', 'replicates-too-few']) {
       expect(kinds({ ...none, order: 'as-listed', held: [] }), kind).not.toContain(kind);

@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, newPlan, type Place, type Plan, type Step } from '../practical';
-import { reviewPlan, type Remark } from '.';
+import { reviewPlan, type PlanRemark } from '.';
 import { faults, kindOf, kinds, kitchen, laboratory, open, rooms, withStep } from './testing/faults';
+import {
+  endAt,
+  endByTime,
+  inMedium,
+  levelsOf,
+  numberLevels,
+  withFactor,
+  withLevels,
+  wordLevels,
+} from '../practical/testing/plans';
 
 describe('the margin', () => {
   it('has nothing but a note on time to say about a finished plan', () => {
@@ -36,20 +46,16 @@ describe('the margin', () => {
 
   it('finds hot sugar by what is done, wherever the thermometer is said to be', () => {
     const bare = withStep(examplePlan, 'boil', { hazards: [] });
-    for (const dip of ['food', 'none'] as const) {
-      const plan: Plan = { ...bare, thermometer: { in: dip, smallestDivisionC: 1 } };
-      expect(open(plan)[0], dip).toMatchObject({ id: 'hot-sugar-cautions', rank: 'stop' });
+    for (const dip of ['food', null] as const) {
+      const plan = inMedium(bare, dip);
+      expect(open(plan)[0], String(dip)).toMatchObject({ id: 'hot-sugar-cautions', rank: 'stop' });
     }
     const worded: Plan = {
       ...newPlan('Caramel', null),
-      steps: [{ ...bare.steps[1]!, text: 'Melt and boil the sugar.', endpoint: { kind: 'time' } }],
+      steps: [{ ...bare.steps[1]!, text: 'Melt and boil the sugar.', ...endByTime }],
     };
     expect(kinds(worded)).toContain('hot-sugar-cautions');
-    const dough: Plan = {
-      ...bare,
-      factor: { ...bare.factor, levels: [{ id: 'a', value: 35, words: '', control: true }] },
-      steps: bare.steps.slice(0, 2),
-    };
+    const dough: Plan = { ...withLevels(bare, numberLevels(35)), steps: bare.steps.slice(0, 2) };
     expect(kinds(dough)).not.toContain('hot-sugar-cautions');
   });
 
@@ -66,20 +72,20 @@ describe('the margin', () => {
   it('corrects a typed temperature for the altitude: 150 °C at sea level is 146.0 °C where water boils at 96.0', () => {
     const typed = withStep(examplePlan, 'boil', {
       text: 'Heat to 150 °C without stirring.',
-      endpoint: { kind: 'time' },
+      ...endByTime,
     });
     const remark = open(typed).find((one) => kindOf(one) === 'endpoint-not-local')!;
     expect(remark.remedy!.label).toBe('stop at 146.0 °C here');
     expect(remark.remedy!.apply(typed).steps[1]).toMatchObject({
       text: 'Heat without stirring.',
-      endpoint: { kind: 'temperature', celsius: 150, basis: 'sea-level' },
+      ...endAt(150, 'sea-level'),
     });
     expect(kinds(typed, { ...kitchen, measuredBoilingC: 99.9 })).not.toContain('endpoint-not-local');
   });
 
   const remarkOf = (plan: Plan, kind: string, where: Place | null = kitchen) =>
     open(plan, where).find((one) => kindOf(one) === kind)!;
-  const linesOf = (remark: Remark) =>
+  const linesOf = (remark: PlanRemark) =>
     remark.working.lines.map(({ text, value, unit }) =>
       [text, value, unit].filter((one) => one !== undefined),
     );
@@ -94,7 +100,7 @@ describe('the margin', () => {
     expect(
       at(7)
         .remedy!.apply(plan)
-        .factor.levels.map((level) => level.id),
+        .factors[0]!.levels.map((level) => level.id),
     ).toEqual(['level-140', 'level-150', 'level-155']);
     expect(linesOf(at(7))).toEqual([
       ['stations a level = stations / levels', 1.75],
@@ -108,7 +114,7 @@ describe('the margin', () => {
     const five: Plan = { ...examplePlan, stations: 5 };
     const two = remarkOf(five, 'replicates-too-few', { ...kitchen, stations: 5 });
     expect(two.remedy!.label).toBe('keep 2 levels');
-    expect(two.remedy!.apply(five).factor.levels.map((level) => level.id)).toEqual([
+    expect(two.remedy!.apply(five).factors[0]!.levels.map((level) => level.id)).toEqual([
       'level-140',
       'level-150',
     ]);
@@ -143,7 +149,7 @@ describe('the margin', () => {
           id: 'set',
           minutes: 12,
           text: 'Leave it to set.',
-          endpoint: { kind: 'time' },
+          ...endByTime,
         },
       ],
     };
@@ -155,12 +161,11 @@ describe('the margin', () => {
   });
 
   it('burnt levels are looked for in syrup only, and a response without anything to measure it with is asked for', () => {
-    const burnt = { ...examplePlan.factor, levels: [{ id: 'x', value: 195, words: '', control: true }] };
-    const says = (patch: Partial<Plan>) =>
-      kinds({ ...examplePlan, factor: burnt, ...patch }).includes('level-burnt');
-    expect(says({})).toBe(true);
-    expect(says({ thermometer: { in: 'food', smallestDivisionC: 1 } })).toBe(false);
-    expect(says({ factor: { ...burnt, kind: 'number', unit: 'g' } })).toBe(false);
+    const burnt = withLevels(examplePlan, numberLevels(195));
+    const says = (plan: Plan) => kinds(plan).includes('level-burnt');
+    expect(says(burnt)).toBe(true);
+    expect(says(inMedium(burnt, 'food'))).toBe(false);
+    expect(says(withFactor(burnt, { acts: { on: 'words', scale: 'number' }, unit: 'g' }))).toBe(false);
     const asked = (instrument: string, smallestDivision: number | null) =>
       remarkOf(
         { ...examplePlan, responses: [{ ...examplePlan.responses[0]!, instrument, smallestDivision }] },
@@ -169,17 +174,16 @@ describe('the margin', () => {
     expect(asked('  ', 0.1)).toBe('What is “snap force” measured with?');
     expect(asked('a hook', null)).toBe('Smallest division for “snap force”?');
     expect(asked('a hook', 0.1)).toBeUndefined();
-    const two = { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) };
-    expect(kinds({ ...examplePlan, factor: two, stations: 3 })).toContain('replicates-too-few');
-    expect(kinds({ ...examplePlan, factor: two, stations: 4 })).not.toContain('replicates-too-few');
-    expect(
-      kinds({ ...examplePlan, factor: { ...two, levels: two.levels.slice(0, 1) }, stations: 1 }),
-    ).not.toContain('replicates-too-few');
+    const first = (levels: number, stations: number) =>
+      kinds({ ...withLevels(examplePlan, levelsOf(examplePlan).slice(0, levels)), stations });
+    expect(first(2, 3)).toContain('replicates-too-few');
+    expect(first(2, 4)).not.toContain('replicates-too-few');
+    expect(first(1, 1)).not.toContain('replicates-too-few');
   });
 
   it('only the last step of the lesson, a wait as long as what is over, can be moved behind the bell', () => {
     const boil = examplePlan.steps[1]!;
-    const wait = { ...boil, id: 'set', text: 'Leave it.', endpoint: { kind: 'time' } as const };
+    const wait = { ...boil, id: 'set', text: 'Leave it.', ...endByTime };
     const remedyWith = (last: Partial<Step>, over: number) => {
       const steps = [...examplePlan.steps, { ...wait, minutes: 12, lookAt: null, ...last }];
       const plan: Plan = { ...examplePlan, steps };
@@ -208,23 +212,18 @@ describe('the margin', () => {
       false,
       true,
     ]);
-    const unused = (patch: Partial<Plan>) =>
-      kinds({ ...faults['levels-unused']!, ...patch }).includes('levels-unused');
-    expect(unused({})).toBe(true);
-    expect(unused({ steps: [] })).toBe(false);
-    expect(unused({ factor: { ...examplePlan.factor, levels: [] } })).toBe(false);
-    expect(unused({ factor: { ...examplePlan.factor, kind: 'number' } })).toBe(false);
+    const fault = faults['levels-unused']!;
+    const unused = (plan: Plan) => kinds(plan).includes('levels-unused');
+    expect(unused(fault)).toBe(true);
+    expect(unused({ ...fault, steps: [] })).toBe(false);
+    expect(unused(withLevels(fault, []))).toBe(false);
+    expect(unused(withFactor(fault, { acts: { on: 'words', scale: 'number' } }))).toBe(false);
   });
 
   it('what a level is made of need not stand in the formula; what nobody weighed out must', () => {
     const asks = (words: string) =>
       kinds({
-        ...examplePlan,
-        factor: {
-          ...examplePlan.factor,
-          kind: 'words',
-          levels: [{ id: 'a', value: null, words, control: true }],
-        },
+        ...withFactor(examplePlan, { acts: { on: 'words', scale: 'words' }, levels: wordLevels([words]) }),
         steps: examplePlan.steps.map((step) =>
           step.id === 'weigh' ? { ...step, text: 'Weigh sugar, golden syrup, water and butter.' } : step,
         ),
@@ -279,12 +278,12 @@ describe('the margin', () => {
     ).toEqual([]);
     const asRead = withStep(examplePlan, 'cool', {
       text: 'Take it to 140 °C.',
-      endpoint: { kind: 'temperature', celsius: 140, basis: 'as-read' },
+      ...endAt(140),
     });
     const mended = remarkOf(asRead, 'endpoint-not-local').remedy!.apply(asRead);
     expect(mended.steps.find((step) => step.id === 'cool')).toMatchObject({
       text: 'Take it to 140 °C.',
-      endpoint: { kind: 'temperature', celsius: 140, basis: 'sea-level' },
+      ...endAt(140, 'sea-level'),
     });
   });
 
@@ -312,29 +311,28 @@ describe('the margin', () => {
     expect(remark.at).toEqual({ section: 'method', item: 'boil' });
     expect(linesOf(remark)).toEqual([['steps that end at the level'], ['found', 0]]);
     const mended = remark.remedy!.apply(typed);
-    expect(mended.steps.map((step) => step.endpoint.kind)).toEqual(
-      examplePlan.steps.map((step) => step.endpoint.kind),
-    );
-    const none = withStep(examplePlan, 'boil', { endpoint: { kind: 'time' } });
+    expect(mended.steps).toEqual(examplePlan.steps.map((step) => ({ ...step })));
+    expect(mended.factors).toEqual(examplePlan.factors);
+    const none = withFactor(withStep(examplePlan, 'boil', endByTime), {
+      acts: { on: 'end-temperature', stepId: null },
+    });
     expect(remarkOf(none, 'levels-unused')).toMatchObject({ at: { section: 'method' } });
     expect(remarkOf(none, 'levels-unused').remedy).toBeUndefined();
   });
 
   it('thermometers are held against levels of temperature only, and one that is there', () => {
-    const coarse: Plan = { ...examplePlan, thermometer: { in: 'syrup', smallestDivisionC: 2 } };
+    const coarse = inMedium(examplePlan, 'syrup', 2);
     const remark = remarkOf(coarse, 'thermometer-too-coarse');
     expect(remark.what).toBe('A 2 °C thermometer for levels 5 °C apart');
     expect(remark.remedy!.label).toBe('use one that reads to 1 °C');
     expect(linesOf(remark).map((line) => line[1])).toEqual([5, 2, 1]);
-    const withFactor = (factor: Partial<Plan['factor']>, dip: 'syrup' | 'none' = 'syrup') =>
-      kinds({
-        ...coarse,
-        thermometer: { ...coarse.thermometer, in: dip },
-        factor: { ...coarse.factor, ...factor },
-      });
-    expect(withFactor({ kind: 'number', unit: 'g' })).not.toContain('thermometer-too-coarse');
-    expect(withFactor({}, 'none')).not.toContain('thermometer-too-coarse');
-    expect(withFactor({ levels: coarse.factor.levels.slice(0, 1) })).not.toContain('thermometer-too-coarse');
+    for (const plan of [
+      withFactor(coarse, { acts: { on: 'words', scale: 'number' }, unit: 'g' }),
+      inMedium(coarse, null),
+      withLevels(coarse, levelsOf(coarse).slice(0, 1)),
+    ]) {
+      expect(kinds(plan)).not.toContain('thermometer-too-coarse');
+    }
   });
 
   it('tasting is moved to the first food room, wherever that stands in the list', () => {
@@ -351,7 +349,7 @@ describe('the margin', () => {
   it('a temperature that is corrected for the place is so in its own step alone', () => {
     const typed = withStep(examplePlan, 'boil', {
       text: 'Heat to 150 °C without stirring.',
-      endpoint: { kind: 'time' },
+      ...endByTime,
     });
     const mended = remarkOf(typed, 'endpoint-not-local').remedy!.apply(typed);
     mended.steps.forEach((step, i) => {

@@ -1,4 +1,6 @@
-import type { Rank, Remark, ReviewContext, Rule } from './remark';
+import type { Plan } from '../practical';
+import { mostUrgentFirst } from '../remark';
+import type { PlanRemark, ReviewContext, Rule } from './plan-remark';
 import {
   controlIsNamed,
   heldConstantsSayHow,
@@ -15,6 +17,7 @@ import {
   stepsNameKnownIngredients,
 } from './rules/formula';
 import {
+  formulasCanBeWorkedOut,
   responsesHaveInstruments,
   responsesHaveUnits,
   somethingIsMeasured,
@@ -29,6 +32,12 @@ import {
   levelsAreSyrup,
   thermometerSuitsTheFormula,
 } from './rules/temperature';
+import {
+  oneThingDiffers,
+  sentencesFollowLevels,
+  treatmentsAreFew,
+  treatmentsCanBeDone,
+} from './rules/treatments';
 import { levelsAreUsed, looksComeEarly, methodFitsThePeriod, stepsHaveMinutes } from './rules/time';
 
 /** Every rule of the margin, in the order of the sheet. A new rule is a new line. */
@@ -38,12 +47,16 @@ const rules: readonly Rule[] = [
   levelsAreEnough,
   controlIsNamed,
   levelsAreSyrup,
+  treatmentsCanBeDone,
+  oneThingDiffers,
+  treatmentsAreFew,
   replicatesAreEnough,
   stationsFitTheRoom,
   orderIsShuffled,
   somethingIsMeasured,
   responsesHaveUnits,
   responsesHaveInstruments,
+  formulasCanBeWorkedOut,
   thermometerTellsLevelsApart,
   thermometerSuitsTheFormula,
   boilingPointIsMeasured,
@@ -59,23 +72,34 @@ const rules: readonly Rule[] = [
   endpointsAreLocal,
   temperatureIsRead,
   levelsAreUsed,
+  sentencesFollowLevels,
   stepsHaveMinutes,
   looksComeEarly,
   methodFitsThePeriod,
 ];
 
-const urgency: Record<Rank, number> = { stop: 0, check: 1, note: 2 };
-
 export interface Review {
   /** Open remarks, most urgent first, then in the order of the sheet. */
-  open: Remark[];
+  open: PlanRemark[];
   /** Remarks that were set aside, with the reason given. */
-  dismissed: { remark: Remark; reason: string }[];
+  dismissed: { remark: PlanRemark; reason: string }[];
 }
+
+/** The review of a plan as it was asked for last: the sheet and the thread above it ask for the same. */
+const reviewed = new WeakMap<Plan, { context: ReviewContext; review: Review }>();
 
 /** What a careful colleague would say about a plan. */
 export function reviewPlan(context: ReviewContext): Review {
-  const remarks = rules.flatMap((rule) => rule(context)).sort((a, b) => urgency[a.rank] - urgency[b.rank]);
+  const known = reviewed.get(context.plan);
+  if (known && known.context.place === context.place && known.context.rooms === context.rooms)
+    return known.review;
+  const review = allRules(context);
+  reviewed.set(context.plan, { context, review });
+  return review;
+}
+
+function allRules(context: ReviewContext): Review {
+  const remarks = mostUrgentFirst(rules.flatMap((rule) => rule(context)));
   const reasons = new Map(context.plan.dismissed.map((one) => [one.remark, one.reason]));
   return {
     open: remarks.filter((remark) => !reasons.has(remark.id)),

@@ -2,6 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { examplePlan, type Plan } from '../practical';
 import type { EntryBody } from '.';
 import { bench, done, level, reading } from './testing/bench';
+import { endAt, inMedium, withFactor } from '../practical/testing/plans';
+
+/** The example with a factor that ends no step. */
+const fixed = withFactor(examplePlan, { acts: { on: 'words', scale: 'number' } });
 
 type Entries = [station: number | null, second: number, body: EntryBody][];
 
@@ -48,12 +52,8 @@ describe('the call of a target', () => {
   it('a minute ahead it says when, in how many seconds at least and at most, and what comes then', () => {
     // 0.5 °C a second on food: a straight line, 20 s from 36 to 46 °C.
     const food: Plan = {
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 0.1 },
-      steps: [
-        { ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 46, basis: 'as-read' } },
-        examplePlan.steps[2]!,
-      ],
+      ...inMedium(fixed, 'food', 0.1),
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(46) }, examplePlan.steps[2]!],
     };
     const climb: Entries = Array.from({ length: 31 }, (_, i) => [1, 2 * i, reading(6 + i)]);
     const soon = call(climb, 60, 'target:1', 'C', food)!;
@@ -77,9 +77,8 @@ describe('a thermometer that came late', () => {
 
   it('a soup above its target is on its way down, and past it when below', () => {
     const soup: Plan = {
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 1 },
-      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 21, basis: 'as-read' } }],
+      ...inMedium(fixed, 'food'),
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(21) }],
     };
     const from60 = (celsius: number): Entries => [
       [1, 0, reading(60)],
@@ -94,7 +93,7 @@ describe('a thermometer that came late', () => {
     // Oil left to cool from 200 to 120 °C is no syrup: it comes from above.
     const oil: Plan = {
       ...soup,
-      steps: [{ ...soup.steps[0]!, endpoint: { kind: 'temperature', celsius: 120, basis: 'as-read' } }],
+      steps: [{ ...soup.steps[0]!, ...endAt(120) }],
     };
     expect(
       call(
@@ -115,8 +114,8 @@ describe('a thermometer that came late', () => {
     );
     // Fudge is beaten at 45 °C: a syrup’s target below the boil is reached by cooling.
     const fudge: Plan = {
-      ...examplePlan,
-      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 45, basis: 'as-read' } }],
+      ...fixed,
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(45) }],
     };
     expect(
       call(
@@ -220,7 +219,7 @@ describe('the calls of thermometers', () => {
       expect.stringMatching(/^water in the formula \| 8[67]\.?\d* \| g$/),
       'reading | 185.1 | °C',
     ]);
-    const food: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 1 } };
+    const food: Plan = inMedium(examplePlan, 'food');
     expect(dry(190, food)).toBeUndefined();
   });
 
@@ -298,14 +297,14 @@ describe('how a station stands', () => {
   });
 
   it('without a thermometer it starts with the first word', () => {
-    const plan: Plan = { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } };
+    const plan: Plan = inMedium(examplePlan, null);
     expect(bench([], plan).state(1, 20).phase).toBe('not-started');
     const saw: EntryBody = { kind: 'observation', text: 'clear', when: 'during', sense: null };
     expect(bench([[1, 10, saw]], plan).state(1, 20).phase).toBe('working');
   });
 
   it('where it will be in a minute, and whether a food is steady, warming or cooling', () => {
-    const food: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 0.1 } };
+    const food: Plan = inMedium(examplePlan, 'food', 0.1);
     const going = (perS: number, readings = 40) =>
       bench(
         Array.from({ length: readings }, (_, i): Entries[number] => [1, 2 * i, reading(50 + 2 * perS * i)]),

@@ -1,8 +1,12 @@
-import { syrupOfFormula } from '../batch';
+import { batchTables } from '../batch';
 import { describe, expect, it } from 'vitest';
-import { boilingIn, examplePlan, type Plan } from '../practical';
+import { examplePlan, type Plan } from '../practical';
 import { benchSetting, Notebook, stationState, type EntryBody } from '.';
 import { bench, done, level, levels, place, reading, zero } from './testing/bench';
+import { endAt, inMedium, withFactor } from '../practical/testing/plans';
+
+/** The example with a factor that ends no step. */
+const fixed = withFactor(examplePlan, { acts: { on: 'words', scale: 'number' } });
 
 describe('thermometers', () => {
   it('that differ in one pan are called, compared at the same moment and not across a climb', () => {
@@ -49,7 +53,7 @@ describe('the plateau', () => {
   });
 
   it('is not spoken of where no syrup boils', () => {
-    const soup: Plan = { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 1 } };
+    const soup: Plan = inMedium(examplePlan, 'food');
     // Long enough to be a level of food.
     const calls = bench(level(1, 97, 0, 600), soup).calls(599);
     expect(calls.map((call) => call.id)).not.toContain('plateau');
@@ -82,12 +86,7 @@ describe('timers', () => {
 
 describe('progress', () => {
   it('goes with the steps that were done, for one station or for all, and back when one is struck out', () => {
-    const setting = benchSetting(
-      examplePlan,
-      place,
-      levels,
-      syrupOfFormula(examplePlan, boilingIn(place).boilingC),
-    );
+    const setting = benchSetting(examplePlan, place, levels, batchTables);
     const notebook = new Notebook(zero, [1, 2]);
     const at = (station: number) => stationState(setting, notebook, station, zero + 60_000).stepNumber;
     notebook.add([
@@ -152,13 +151,11 @@ describe('finished stations', () => {
 describe('a target that is approached from above', () => {
   it('is reached by cooling: 57 °C soup on its way to 21 °C', () => {
     const soup: Plan = {
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 1 },
-      factor: { ...examplePlan.factor, kind: 'number' },
+      ...inMedium(fixed, 'food'),
       steps: [
         {
           ...examplePlan.steps[1]!,
-          endpoint: { kind: 'temperature', celsius: 21, basis: 'as-read' },
+          ...endAt(21),
           event: 'cold',
         },
       ],

@@ -1,21 +1,16 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
-import { temperatureStep } from '../practical';
-import type { Rank } from '../review';
+import { mostUrgentFirst, type Remark } from '../remark';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { approachSource } from '../trace';
 import { latentHeatSource } from '../water';
-import { workingOf, type Working } from '../working';
-import { isNearBoiling, soonS, type BenchSetting, type StationState } from './station-state';
+import { workingOf } from '../working';
+import type { BenchSetting } from './bench-setting';
+import { isNearBoiling, soonS, type StationState } from './station-state';
 import { eventOf } from './steps';
 
 /** Something at the bench that wants the teacher, in words. */
-export interface Call {
-  id: string;
-  rank: Rank;
+export interface Call extends Remark {
   stations: number[];
-  what: string;
-  why: string;
-  working: Working;
   /** One click's worth of help: the line that the quick line would be given. */
   action?: { label: string; line: string };
 }
@@ -27,29 +22,28 @@ const disagreementC = 1.5;
 /** No syrup with water in it is hotter than this, °C. */
 const dryC = 185;
 
-const urgency: Record<Rank, number> = { stop: 0, check: 1, note: 2 };
-
 /** What needs the teacher now, most urgent first. */
 export function callsFor(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
   const calls = states.flatMap((state) => [
-    ...targetCalls(setting, state, unit),
+    ...targetCalls(state, unit),
     ...timerCalls(state),
-    ...thermometerCalls(setting, state, unit),
+    ...thermometerCalls(state, unit),
     ...silenceCalls(state),
   ]);
-  return [...calls, ...plateauCall(setting, states, unit), ...unmeasuredCall(setting, states)].sort(
-    (a, b) => urgency[a.rank] - urgency[b.rank],
-  );
+  return mostUrgentFirst([
+    ...calls,
+    ...plateauCall(setting, states, unit),
+    ...unmeasuredCall(setting, states),
+  ]);
 }
 
-function targetCalls({ plan, syrup }: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
-  const { station, target, reading, forecast } = state;
+function targetCalls(state: StationState, unit: 'C' | 'F'): Call[] {
+  const { station, target, reading, forecast, watch, own } = state;
   // The step the thermometer ends, even where those before it were never marked as done.
-  const hot = temperatureStep(plan);
-  if (!target || !reading || !hot) return [];
-  const at = plan.steps.indexOf(hot);
-  const said = eventOf(hot, at);
-  const next = plan.steps[at + 1];
+  if (!target || !reading || !watch) return [];
+  const said = eventOf(watch.step);
+  const next = own.steps[watch.step.number];
+  const syrup = watch.medium === 'syrup' && own.syrup !== null;
   const then = next ? ` Then: ${next.text.charAt(0).toLowerCase()}${next.text.slice(1)}` : '';
   const action = { label: `log “${said}”`, line: `${station} ${said}` };
   const lines = [
@@ -135,8 +129,8 @@ function timerCalls({ station, countdown, heating }: StationState): Call[] {
   ];
 }
 
-function thermometerCalls(setting: BenchSetting, state: StationState, unit: 'C' | 'F'): Call[] {
-  const { station, reading, second, jump, heating } = state;
+function thermometerCalls(state: StationState, unit: 'C' | 'F'): Call[] {
+  const { station, reading, second, jump, heating, own, watch } = state;
   const calls: Call[] = [];
   if (!reading || !heating) return calls;
   if (second && Math.abs(second.celsius - second.firstC) > disagreementC) {
@@ -165,8 +159,8 @@ function thermometerCalls(setting: BenchSetting, state: StationState, unit: 'C' 
       ]),
     });
   }
-  const hasWater = (setting.syrup?.waterG ?? 0) > 0;
-  if (hasWater && reading.celsius > dryC) {
+  const waterG = watch?.medium === 'syrup' ? (own.syrup?.waterG ?? 0) : 0;
+  if (waterG > 0 && reading.celsius > dryC) {
     calls.push({
       id: `dry:${station}`,
       rank: 'stop',
@@ -174,7 +168,7 @@ function thermometerCalls(setting: BenchSetting, state: StationState, unit: 'C' 
       what: `Station ${station}: ${formatTemperature(reading.celsius, unit)} with water in the formula`,
       why: 'Syrup only gets this hot when its water is gone and the sugar burns. Off the heat if it is true; the reading is kept either way.',
       working: workingOf([
-        { text: 'water in the formula', value: setting.syrup?.waterG ?? 0, unit: 'g' },
+        { text: 'water in the formula', value: waterG, unit: 'g' },
         { text: 'reading', value: reading.celsius, unit: '°C' },
       ]),
     });
@@ -201,9 +195,9 @@ function silenceCalls({ station, silentS, heating, reading, words, phase }: Stat
 
 /** One note for all the stations that have levelled off while their water boils away. */
 function plateauCall(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
-  if (setting.plan.thermometer.in !== 'syrup') return [];
   const level = states.filter(
-    (state) => state.heating && state.plateau && isNearBoiling(state.plateau.levelC, setting.boilingC),
+    ({ watch, plateau }) =>
+      watch?.medium === 'syrup' && plateau && isNearBoiling(plateau.levelC, setting.boilingC),
   );
   if (level.length === 0) return [];
   const mean = level.reduce((sum, state) => sum + state.plateau!.levelC, 0) / level.length;

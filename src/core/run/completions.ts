@@ -14,10 +14,9 @@ export function completionsOf(line: string, context: QuickLineContext): string[]
   if (/^[\d/!−-]/.test(rest)) return [];
   const station = Number(who);
   const current = context.stations.includes(station) ? context.currentStep(station) : undefined;
-  const steps = lessonSteps(context.plan);
-  const events = [...(current ? [current] : []), ...steps.filter((step) => step !== current)].map((step) =>
-    eventOf(step, context.plan.steps.indexOf(step)),
-  );
+  const own = context.own(context.stations.includes(station) ? station : (context.stations[0] ?? 1));
+  const steps = lessonSteps(own).filter((step) => step.id !== current?.id);
+  const events = [...(current ? [current] : []), ...steps].map(eventOf);
   const measures = context.plan.responses.map((response) => `${response.name} `);
   const words = [...events, ...measures, 'timer '];
   return words

@@ -1,5 +1,5 @@
-import type { Step } from '../practical';
-import type { TimerBody } from './entry';
+import { earlyLook, stepMinutes, type Step } from '../practical';
+import type { TimerBody } from './entry-kinds';
 import type { Noted, Notebook, StationNotes } from './notebook';
 
 /** A countdown: of a step with minutes, or set by hand. */
@@ -26,8 +26,9 @@ export function countdownOf(
   if (timer && nowMs - timer.at < (timer.body.minutes + 5) * 60_000) {
     return countdown(timer.body.label, timer.at, timer.body.minutes, timer.body.lookAt, nowMs);
   }
-  if (!step || since === null || step.minutes === null) return null;
-  return countdown(step.text, since, step.minutes, step.lookAt, nowMs);
+  const minutes = step && stepMinutes(step);
+  if (!step || since === null || !minutes) return null;
+  return countdown(step.text, since, minutes.most, earlyLook(step), nowMs);
 }
 
 function countdown(

@@ -1,75 +1,54 @@
-/** One reading of a thermometer. */
-export interface ReadingBody {
-  kind: 'reading';
-  celsius: number;
-  /** Which of the station's thermometers, from 1. */
-  probe: number;
-  /** `C` or `F`: what it was typed in. */
-  unit: 'C' | 'F';
-  source: 'typed' | 'probe';
-}
+import { about, id, orNull, record, union, whole, type Of, type Spec } from '../shape';
+import { entryKinds, type LogCells } from './entry-kinds';
 
-export type ObservationTime = 'before' | 'during' | 'after';
-export type Sense = 'appearance' | 'colour' | 'texture' | 'smell' | 'sound';
+type Kinds = typeof entryKinds;
+type FieldsOfKinds = { [K in keyof Kinds]: Kinds[K]['fields'] };
 
-export interface ObservationBody {
-  kind: 'observation';
-  text: string;
-  when: ObservationTime;
-  sense: Sense | null;
-}
+const fields = Object.fromEntries(
+  Object.values(entryKinds).map((kind) => [kind.kind, kind.fields]),
+) as unknown as FieldsOfKinds;
 
-/** Something that was done or happened. With a step, that step is done. */
-export interface EventBody {
-  kind: 'event';
-  text: string;
-  stepId: string | null;
-}
+/** What was first written, of any kind. */
+const recordedShape = union('Recorded', 'kind', fields);
 
-export interface MeasurementBody {
-  kind: 'measurement';
-  /** The response it belongs to; null for something else worth measuring. */
-  responseId: string | null;
-  name: string;
-  value: number;
-  unit: string;
-}
-
-/** Something that went differently from the plan. */
-export interface DeviationBody {
-  kind: 'deviation';
-  text: string;
-}
-
-export interface TimerBody {
-  kind: 'timer';
-  label: string;
-  minutes: number;
-  lookAt: number | null;
-}
-
-export type RecordedBody =
-  ReadingBody | ObservationBody | EventBody | MeasurementBody | DeviationBody | TimerBody;
+export type RecordedBody = Of<typeof recordedShape>;
 
 /** Points at an earlier entry and says what should have stood there; null strikes it out. Both stay readable. */
-export interface CorrectionBody {
-  kind: 'correction';
-  corrects: string;
-  to: RecordedBody | null;
-}
+const correctionFields = { corrects: id(), to: orNull(recordedShape) };
 
-export type EntryBody = RecordedBody | CorrectionBody;
+const bodyShape = union('EntryBody', 'kind', { ...fields, correction: correctionFields });
+
+export type EntryBody = Of<typeof bodyShape>;
+export type CorrectionBody = Extract<EntryBody, { kind: 'correction' }>;
 export type EntryKind = EntryBody['kind'];
 
-/** One entry of a run's notebook. */
-export interface Entry {
-  /** UUIDv7 made by whoever wrote it. */
-  id: string;
-  /** null: everywhere. */
-  station: number | null;
-  /** When it happened, ms since 1970, on the run's clock. */
-  at: number;
-  /** Minutes the writer's clock is ahead of UTC. */
-  offset: number;
-  body: EntryBody;
+export const entryFields = {
+  id: about('UUIDv7 made by whoever wrote it', id()),
+  station: about('null: everywhere', orNull(whole(1, 99))),
+  at: about(
+    'when it happened, on the run’s clock',
+    whole(946_684_800_000, 4_102_444_800_000, 'ms since 1970'),
+  ),
+  offset: about('minutes the writer’s clock is ahead of UTC', whole(-900, 900, 'min')),
+  body: bodyShape,
+};
+
+/** One entry of a run’s notebook. */
+export const entryShape = record('Entry', entryFields);
+export type Entry = Of<typeof entryShape>;
+
+interface AnyKind {
+  fields: Readonly<Record<string, Spec>>;
+  words(body: RecordedBody): string;
+  cells(body: RecordedBody): LogCells;
+}
+const kindOf = (body: RecordedBody) => entryKinds[body.kind] as unknown as AnyKind;
+
+/** A recorded body in words, for the quick line, the log and the report alike. */
+export const recordedInWords = (body: RecordedBody): string => kindOf(body).words(body);
+
+/** What a body puts into the columns of a table of the log. */
+export function cellsOf(body: EntryBody): LogCells & { corrects?: string } {
+  if (body.kind !== 'correction') return kindOf(body).cells(body);
+  return { corrects: body.corrects, ...(body.to ? kindOf(body.to).cells(body.to) : { text: 'struck out' }) };
 }

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, type Plan } from '../practical';
 import { measuredClass } from './testing/measured-class';
+import { endAt, inMedium, withFactor, wordLevels } from '../practical/testing/plans';
+
+/** The example with a factor that ends no step. */
+const fixed = withFactor(examplePlan, { acts: { on: 'words', scale: 'number' } });
 
 const ids = (findings: { id: string }[]) => findings.map((finding) => finding.id);
 
@@ -119,7 +123,7 @@ describe('what the data can tell', () => {
     const findings = late.findings();
     // Readings climb to 148 °C; the lone last one does not count, the one before does.
     expect(findings.find((finding) => finding.id === 'off-target:1')!.what).toBe('Station 1 was 6.0 °C over');
-    expect(late.rows()[0]!.reachedC).toBeCloseTo(146, 9);
+    expect(late.rows()[0]!.reached[0]!.celsius).toBeCloseTo(146, 9);
     expect(findings.some((finding) => finding.id === 'missing:bubble')).toBe(true);
   });
 });
@@ -144,38 +148,28 @@ describe('targets and levels', () => {
       celsius.forEach((one, i) =>
         late.note(1, { kind: 'reading', celsius: one, probe: 1, unit: 'C', source: 'probe' }, 100 + 2 * i),
       );
-      return late.rows()[0]!;
+      return late.rows()[0]!.reached[0]!;
     };
     const syrup = read(examplePlan, 149, 150, 151, 151, 148);
-    expect(syrup).toMatchObject({ cooled: false, reachedC: 151 });
+    expect(syrup).toMatchObject({ cooled: false, celsius: 151 });
     const soup: Plan = {
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 1 },
-      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 21, basis: 'as-read' } }],
+      ...inMedium(fixed, 'food'),
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(21) }],
     };
     // A lone wild reading of 3 °C does not count.
-    expect(read(soup, 60, 50, 3, 40, 24, 22, 22)).toMatchObject({ cooled: true, reachedC: 22, targetC: 21 });
+    expect(read(soup, 60, 50, 3, 40, 24, 22, 22)).toMatchObject({ cooled: true, celsius: 22, targetC: 21 });
     // Within five degrees of its target it may have been heated as well.
-    expect(read(soup, 25, 24, 26, 26)).toMatchObject({ cooled: false, reachedC: 26 });
+    expect(read(soup, 25, 24, 26, 26)).toMatchObject({ cooled: false, celsius: 26 });
     expect(read(soup, 26, 25, 28, 28)).toMatchObject({ cooled: false });
-    expect(read(soup, 27, 27, 27, 23, 23)).toMatchObject({ cooled: true, reachedC: 23 });
+    expect(read(soup, 27, 27, 27, 23, 23)).toMatchObject({ cooled: true, celsius: 23 });
   });
 
   it('several levels in words: one sentence for all before any pair', () => {
-    const plan: Plan = {
-      ...examplePlan,
-      factor: {
-        name: 'dip',
-        kind: 'words',
-        unit: '',
-        levels: ['water', 'citric', 'ascorbic'].map((words, i) => ({
-          id: words,
-          value: null,
-          words,
-          control: i === 0,
-        })),
-      },
-    };
+    const plan = withFactor(examplePlan, {
+      name: 'dip',
+      acts: { on: 'words', scale: 'words' },
+      levels: wordLevels(['water', 'citric', 'ascorbic']),
+    });
     const alike = measuredClass(
       { water: [3.1, 3.4], citric: [3.0, 3.5], ascorbic: [3.3, 3.2] },
       plan,
@@ -228,19 +222,12 @@ describe('how it is plotted', () => {
   });
 
   it('levels in words have no line, and are compared with their control', () => {
-    const plan: Plan = {
-      ...examplePlan,
-      factor: {
-        name: 'dip',
-        kind: 'words',
-        unit: '',
-        levels: [
-          { id: 'w', value: null, words: 'water', control: true },
-          { id: 'c', value: null, words: 'citric acid', control: false },
-        ],
-      },
-    };
-    const dips = measuredClass({ w: [8, 9, 8.5], c: [3, 2, 2.5] }, plan);
+    const plan = withFactor(examplePlan, {
+      name: 'dip',
+      acts: { on: 'words', scale: 'words' },
+      levels: wordLevels(['water', 'citric acid']),
+    });
+    const dips = measuredClass({ water: [8, 9, 8.5], 'citric acid': [3, 2, 2.5] }, plan);
     expect(dips.series().fit).toBeNull();
     expect(dips.findings()[0]).toMatchObject({ what: 'Citric acid: snap force lower than water' });
   });

@@ -2,19 +2,20 @@ import { capitalised, counted, decimalsOf, formatNumber, listed } from '../forma
 import type { Plan } from '../practical';
 import { squaresAboutMean } from '../statistics';
 import { workingOf } from '../working';
-import type { Finding } from './finding';
+import type { Remark } from '../remark';
 import { levelFindings } from './level-findings';
-import type { LevelGroup, ResponseSeries, ResultRow } from './results';
+import type { LevelGroup, Reached, ResponseSeries, ResultRow } from './results';
 import { trendFindings } from './trend-findings';
+import { twoFactorFindings } from './two-factor-findings';
 
-/** The sentences of the margin beside the results, most telling first. */
+/** The sentences of the margin beside the results, told as a report is: the answer, then what weakens it. */
 export function findingsFor(
   plan: Plan,
   rows: readonly ResultRow[],
   series: readonly ResponseSeries[],
-): Finding[] {
+): Remark[] {
   return [
-    ...series.flatMap((one) => (one.numeric ? trendFindings(plan, one) : levelFindings(one))),
+    ...series.flatMap((one) => effectFindings(plan, one)),
     ...series.flatMap(singleStations),
     ...series.flatMap(coarseInstrument),
     ...missingValues(plan, rows),
@@ -23,7 +24,12 @@ export function findingsFor(
   ];
 }
 
-function singleStations({ groups, response }: ResponseSeries): Finding[] {
+function effectFindings(plan: Plan, series: ResponseSeries): Remark[] {
+  if (series.factors.length > 1) return twoFactorFindings(plan, series);
+  return series.numeric ? trendFindings(plan, series) : levelFindings(series);
+}
+
+function singleStations({ groups, response }: ResponseSeries): Remark[] {
   const single = groups.filter((group) => group.values.length === 1);
   if (groups.length < 2 || single.length === 0) return [];
   return [
@@ -48,7 +54,7 @@ function pooledSd(groups: readonly LevelGroup[]): number {
   return df > 0 ? Math.sqrt(squares / df) : 0;
 }
 
-function coarseInstrument({ groups, response, ordinal }: ResponseSeries): Finding[] {
+function coarseInstrument({ groups, response, ordinal }: ResponseSeries): Remark[] {
   const division = response.smallestDivision;
   const sd = pooledSd(groups);
   if (ordinal || division === null) return [];
@@ -67,7 +73,7 @@ function coarseInstrument({ groups, response, ordinal }: ResponseSeries): Findin
   ];
 }
 
-function missingValues(plan: Plan, rows: readonly ResultRow[]): Finding[] {
+function missingValues(plan: Plan, rows: readonly ResultRow[]): Remark[] {
   return plan.responses.flatMap((response, i) => {
     const missing = rows.filter((row) => row.cells[i]?.mean === null);
     if (missing.length === 0) return [];
@@ -95,42 +101,47 @@ function missingValues(plan: Plan, rows: readonly ResultRow[]): Finding[] {
 const offTargetC = 1;
 
 /** Stations that went differently from the plan: deviations, and targets missed. */
-function departures(rows: readonly ResultRow[]): Finding[] {
-  return rows.flatMap((row): Finding[] => {
-    const off = row.reachedC !== null && row.targetC !== null ? row.reachedC - row.targetC : 0;
-    const found: Finding[] = [];
-    // Over is over at once; under only once the step is done.
-    const over = off > offTargetC;
-    if ((over || (off < -offTargetC && row.heatingDone)) && row.reachedC !== null && row.targetC !== null) {
-      found.push({
-        id: `off-target:${row.station}`,
-        rank: 'check',
-        what: `Station ${row.station} was ${formatNumber(Math.abs(off), 1)} °C ${over ? 'over' : 'under'}`,
-        why: `It reached ${formatNumber(row.reachedC, 1)} °C; its target was ${formatNumber(row.targetC, 1)} °C. Plotted where it really stopped, it still tells something.`,
-        working: workingOf([
+function departures(rows: readonly ResultRow[]): Remark[] {
+  return rows.flatMap((row): Remark[] => [
+    ...row.reached.flatMap((reached) => missedTarget(row, reached)),
+    ...(row.deviations.length === 0
+      ? []
+      : [
           {
-            text: `${row.cooled ? 'lowest' : 'highest'} reading by the end of the step`,
-            value: row.reachedC,
-            unit: '°C',
+            id: `deviation:${row.station}`,
+            rank: 'check' as const,
+            what: `Station ${row.station} went differently`,
+            why: `${row.deviations.join('; ')}. Its points are ringed; decide with the class whether they count.`,
+            working: workingOf(row.deviations),
           },
-          { text: 'target here', value: row.targetC, unit: '°C' },
         ]),
-      });
-    }
-    if (row.deviations.length > 0) {
-      found.push({
-        id: `deviation:${row.station}`,
-        rank: 'check',
-        what: `Station ${row.station} went differently`,
-        why: `${row.deviations.join('; ')}. Its points are ringed; decide with the class whether they count.`,
-        working: workingOf(row.deviations),
-      });
-    }
-    return found;
-  });
+  ]);
 }
 
-function prediction(plan: Plan, series: readonly ResponseSeries[]): Finding[] {
+function missedTarget(row: ResultRow, { celsius, targetC, done, cooled, stepId }: Reached): Remark[] {
+  const off = celsius === null ? 0 : celsius - targetC;
+  // Over is over at once; under only once the step is done.
+  const over = off > offTargetC;
+  if (celsius === null || !(over || (off < -offTargetC && done))) return [];
+  return [
+    {
+      id: `off-target:${row.station}${row.reached.length > 1 ? `:${stepId}` : ''}`,
+      rank: 'check',
+      what: `Station ${row.station} was ${formatNumber(Math.abs(off), 1)} °C ${over ? 'over' : 'under'}`,
+      why: `It reached ${formatNumber(celsius, 1)} °C; its target was ${formatNumber(targetC, 1)} °C. Plotted where it really stopped, it still tells something.`,
+      working: workingOf([
+        {
+          text: `${cooled ? 'lowest' : 'highest'} reading by the end of the step`,
+          value: celsius,
+          unit: '°C',
+        },
+        { text: 'target here', value: targetC, unit: '°C' },
+      ]),
+    },
+  ];
+}
+
+function prediction(plan: Plan, series: readonly ResponseSeries[]): Remark[] {
   if (plan.prediction.trim() === '' || series.every((one) => one.points.length === 0)) return [];
   return [
     {

@@ -1,24 +1,31 @@
 export { callsFor, type Call } from './calls';
 export { runTime, withSpeed, type RunClock } from './clock';
 export { completionsOf } from './completions';
-export type {
-  CorrectionBody,
-  DeviationBody,
-  Entry,
-  EntryBody,
-  EntryKind,
-  EventBody,
-  MeasurementBody,
-  ObservationBody,
-  ObservationTime,
-  ReadingBody,
-  RecordedBody,
-  Sense,
-  TimerBody,
+export {
+  cellsOf,
+  entryFields,
+  entryShape,
+  recordedInWords,
+  type CorrectionBody,
+  type Entry,
+  type EntryBody,
+  type EntryKind,
+  type RecordedBody,
 } from './entry';
+export {
+  entryKinds,
+  type DeviationBody,
+  type EventBody,
+  type LogCells,
+  type MeasurementBody,
+  type NotedBody,
+  type ObservationBody,
+  type ObservationTime,
+  type ReadingBody,
+  type Sense,
+  type TimerBody,
+} from './entry-kinds';
 export type { Countdown } from './countdown';
-export { recordedInWords } from './entry-words';
-export type { Finding } from './finding';
 export { findingsFor } from './findings';
 export { Notebook, type Noted, type ReadingTrace, type StationNotes } from './notebook';
 export {
@@ -30,13 +37,24 @@ export {
 } from './quick-line';
 export {
   classTable,
+  reachedByFactor,
   responseSeries,
   type LevelGroup,
   type PlotAt,
   type ResponseSeries,
-  type ResultCell,
   type ResultRow,
+  type Reached,
   type SeriesPoint,
 } from './results';
-export { benchSetting, lastDone, stationState, type BenchSetting, type StationState } from './station-state';
+export {
+  benchSetting,
+  canBeSimulated,
+  watchesOf,
+  type BatchTables,
+  type BenchSetting,
+  type OwnPlan,
+  type Watch,
+} from './bench-setting';
+export type { ResultCell } from './result-cell';
+export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

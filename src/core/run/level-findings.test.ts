@@ -2,17 +2,14 @@ import rangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf';
 import { describe, expect, it } from 'vitest';
 import { examplePlan, type Plan } from '../practical';
 import { about, found, lines, scored } from './testing/measured-class';
+import { withFactor, wordLevels } from '../practical/testing/plans';
 
-const named = (names: string[], control: number | null): Plan['factor'] => ({
-  name: 'dip',
-  kind: 'words',
-  unit: '',
-  levels: names.map((words, i) => ({ id: words, value: null, words, control: i === control })),
-});
-const words = (names: string[], control: number | null = null): Plan => ({
-  ...examplePlan,
-  factor: named(names, control),
-});
+const words = (names: string[], control: number | null = null): Plan =>
+  withFactor(examplePlan, {
+    name: 'dip',
+    acts: { on: 'words', scale: 'words' },
+    levels: wordLevels(names, control),
+  });
 describe('levels in words, by hand', () => {
   /** The point below which the studentised range of `groups` lies in 95.5 % of classes, by stdlib. */
   const range = (groups: number, df: number) => {

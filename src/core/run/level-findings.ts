@@ -3,12 +3,12 @@ import { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from
 import { medianOf } from '../numeric';
 import { workingOf } from '../working';
 import { means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
-import type { Finding } from './finding';
+import type { Remark } from '../remark';
 import type { LevelGroup, ResponseSeries } from './results';
 
 /** Treatments in words: first whether they differ at all, then which from the control, or from each other. */
-export function levelFindings({ groups, response, leastSd, ordinal }: ResponseSeries): Finding[] {
-  const control = groups.find((group) => group.level.control)?.label ?? null;
+export function levelFindings({ groups, response, leastSd, ordinal }: ResponseSeries): Remark[] {
+  const control = groups.find((group) => group.treatment.control)?.label ?? null;
   const judged = judgeLevels({ levels: named(groups), control, leastSd, ordinal });
   if (!judged) return [];
   const context = { groups, response, judged, controlled: control !== null };
@@ -77,7 +77,7 @@ function differenceWords({ groups, response, judged }: LevelContext, pair: PairJ
   return `Difference ${n(pair.difference)} ${response.unit}, 95 % interval ${n(pair.low)} to ${n(pair.high)}${together}.`;
 }
 
-function toldApart(context: LevelContext, pair: PairJudged): Finding {
+function toldApart(context: LevelContext, pair: PairJudged): Remark {
   const { groups, response, judged } = context;
   const label = (name: string) => groups.find((group) => group.label === name)!;
   const up =
@@ -85,7 +85,7 @@ function toldApart(context: LevelContext, pair: PairJudged): Finding {
       ? medianOf(label(pair.name).values) - medianOf(label(pair.against).values) || pair.difference
       : pair.difference;
   return {
-    id: `apart:${response.id}:${label(pair.name).level.id}:${label(pair.against).level.id}`,
+    id: `apart:${response.id}:${label(pair.name).treatment.id}:${label(pair.against).treatment.id}`,
     rank: 'note',
     what: `${capitalised(pair.name)}: ${response.name} ${up > 0 ? 'higher' : 'lower'} than ${pair.against}`,
     why: differenceWords(context, pair),
@@ -93,7 +93,7 @@ function toldApart(context: LevelContext, pair: PairJudged): Finding {
   };
 }
 
-function notTold(context: LevelContext, open: readonly PairJudged[]): Finding {
+function notTold(context: LevelContext, open: readonly PairJudged[]): Remark {
   const { response } = context;
   const pairs = open.map((pair) => `${pair.name} and ${pair.against}`);
   return {
@@ -105,7 +105,7 @@ function notTold(context: LevelContext, open: readonly PairJudged[]): Finding {
   };
 }
 
-function nothingTold(context: LevelContext): Finding {
+function nothingTold(context: LevelContext): Remark {
   const { groups, response, judged, controlled } = context;
   const widest = judged.pairs.reduce((far, pair) =>
     Math.abs(pair.difference) > Math.abs(far.difference) ? pair : far,

@@ -1,13 +1,13 @@
 import { indexAt } from '../trace';
+import type { Entry, RecordedBody } from './entry';
 import type {
   DeviationBody,
-  Entry,
   EventBody,
   MeasurementBody,
+  NotedBody,
   ObservationBody,
-  RecordedBody,
   TimerBody,
-} from './entry';
+} from './entry-kinds';
 
 /** A recorded body with where and when it was written. */
 export interface Noted<B> {
@@ -34,6 +34,7 @@ export interface StationNotes {
   observations: Noted<ObservationBody>[];
   events: Noted<EventBody>[];
   measurements: Noted<MeasurementBody>[];
+  noted: Noted<NotedBody>[];
   deviations: Noted<DeviationBody>[];
   timers: Noted<TimerBody>[];
   /** When the last entry happened, ms; null for none. */
@@ -44,6 +45,7 @@ const listOf = {
   observation: 'observations',
   event: 'events',
   measurement: 'measurements',
+  noted: 'noted',
   deviation: 'deviations',
   timer: 'timers',
 } as const;
@@ -65,7 +67,8 @@ export class Notebook {
   readonly #early = new Map<string, Entry[]>();
   /** A correction may itself be corrected: each points to the entry first written. */
   readonly #roots = new Map<string, string>();
-  readonly #lastCorrection = new Map<string, number>();
+  /** The correction that stands: the latest, of one moment the one with the later id. */
+  readonly #lastCorrection = new Map<string, { at: number; id: string }>();
 
   /** @param zeroMs the moment traces count their seconds from: the start of the run */
   constructor(zeroMs: number, stations: readonly number[]) {
@@ -103,6 +106,19 @@ export class Notebook {
     return this.#everywhere;
   }
 
+  /** What was done at a station, there or everywhere at once, in the order it happened. */
+  eventsAt(station: number): Noted<EventBody>[] {
+    const everywhere = this.#everywhere.events;
+    const own = this.station(station).events;
+    if (everywhere.length === 0) return own;
+    return [...own, ...everywhere].sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+  }
+
+  /** What a station wrote down last about something; null for nothing. */
+  notedAbout(station: number, about: string): Noted<NotedBody> | null {
+    return this.station(station).noted.findLast((one) => one.body.about === about) ?? null;
+  }
+
   /** The last reading of a thermometer at a station, as it now stands. */
   lastReading(station: number, probe = 1): { id: string; celsius: number; at: number } | null {
     const trace = this.station(station).readings.get(probe);
@@ -117,11 +133,12 @@ export class Notebook {
 
   /** The last thing written at a station other than a reading, as it now stands. */
   lastWritten(station: number): Noted<RecordedBody> | null {
-    const { observations, events, measurements, deviations, timers } = this.station(station);
+    const { observations, events, measurements, noted, deviations, timers } = this.station(station);
     const lasts: (Noted<RecordedBody> | undefined)[] = [
       observations.at(-1),
       events.at(-1),
       measurements.at(-1),
+      noted.at(-1),
       deviations.at(-1),
       timers.at(-1),
     ];
@@ -164,8 +181,9 @@ export class Notebook {
       return;
     }
     this.#roots.set(entry.id, root);
-    if ((this.#lastCorrection.get(root) ?? -Infinity) <= entry.at) {
-      this.#lastCorrection.set(root, entry.at);
+    const last = this.#lastCorrection.get(root);
+    if (!last || last.at < entry.at || (last.at === entry.at && last.id <= entry.id)) {
+      this.#lastCorrection.set(root, { at: entry.at, id: entry.id });
       const was = this.#placed.get(root) ?? this.#origin.get(root);
       if (was) {
         this.#remove(root);
@@ -203,7 +221,7 @@ export class Notebook {
     const list = notes[listOf[body.kind]] as Noted<RecordedBody>[];
     const noted = { id, station, at, body, corrected };
     let index = list.length;
-    while (index > 0 && list[index - 1]!.at > at) index -= 1;
+    while (index > 0 && isLater(list[index - 1]!, { at, id })) index -= 1;
     list.splice(index, 0, noted);
   }
 
@@ -227,12 +245,17 @@ export class Notebook {
   }
 }
 
+/** Of one moment, the later id comes later: the order does not hang on what arrived first. */
+const isLater = (a: { at: number; id: string }, b: { at: number; id: string }) =>
+  a.at > b.at || (a.at === b.at && a.id > b.id);
+
 function emptyNotes(): StationNotes {
   return {
     readings: new Map(),
     observations: [],
     events: [],
     measurements: [],
+    noted: [],
     deviations: [],
     timers: [],
     lastAt: null,

@@ -1,10 +1,11 @@
 import { RefusedValue } from '../bounds';
 import { formatNumber, formatTemperature } from '../format';
-import type { Plan, Step } from '../practical';
+import type { Plan, StationPlan, StationStep } from '../practical';
 import { readingRangeC } from '../trace';
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../units';
-import type { EntryBody, MeasurementBody, ReadingBody, RecordedBody } from './entry';
-import { recordedInWords } from './entry-words';
+import { recordedInWords, type EntryBody, type RecordedBody } from './entry';
+import type { ReadingBody } from './entry-kinds';
+import { measurementIn, number, toNumber } from './quick-measurement';
 import { eventOf } from './steps';
 
 /** What the line needs to know of the run it is typed into. */
@@ -13,8 +14,12 @@ export interface QuickLineContext {
   stations: readonly number[];
   /** What a bare number is read in. */
   unit: 'C' | 'F';
+  /** What a station does. */
+  own(station: number): StationPlan;
   /** The step a station is at; undefined when all are done. */
-  currentStep(station: number): Step | undefined;
+  currentStep(station: number): StationStep | undefined;
+  /** Which of its thermometers a bare number is of: the one its present step asks for. */
+  probe(station: number): number;
   /** The last reading of a station's thermometer, for `/`. */
   lastReading(station: number, probe: number): { id: string; celsius: number } | null;
   /** The last thing written by hand at a station (readings aside), for `/ strike`. */
@@ -124,20 +129,21 @@ function bodyFor(
   context: QuickLineContext,
 ): RecordedBody | { hint: string } {
   return (
-    readingIn(rest, context) ??
-    measurementIn(rest, context) ??
+    readingIn(station, rest, context) ??
+    measurementIn(rest, context.plan) ??
     eventIn(station, rest, everywhere, context) ??
     numberSlip(rest) ?? { kind: 'observation', text: rest, when: 'during', sense: null }
   );
 }
 
-const number = '[-−]?(?:\\d+(?:[.,]\\d*)?|[.,]\\d+)';
 const readingPattern = new RegExp(`^(?:t(\\d)\\s+)?(${number})\\s*(?:°\\s*)?([CF])?$`, 'i');
 const probeBegun = /^t\d?\s*$/i;
 
-const toNumber = (text: string) => Number(text.replace('−', '-').replace(',', '.'));
-
-function readingIn(rest: string, context: QuickLineContext): ReadingBody | { hint: string } | null {
+function readingIn(
+  station: number,
+  rest: string,
+  context: QuickLineContext,
+): ReadingBody | { hint: string } | null {
   if (probeBegun.test(rest) && /\d/.test(rest)) return { hint: 'what that thermometer shows' };
   const match = readingPattern.exec(rest);
   if (!match) return null;
@@ -153,66 +159,12 @@ function readingIn(rest: string, context: QuickLineContext): ReadingBody | { hin
       `${formatNumber(ends[0]!)} to ${formatNumber(ends[1]!)} °${unit}`,
     );
   }
-  const probe = Number(match[1] ?? 1);
+  const probe = Number(match[1] ?? context.probe(station));
   if (probe < 1) throw new RefusedValue('thermometer', `t${probe}`, 't1 to t9');
   return { kind: 'reading', celsius: roundedTo(celsius, 4), probe, unit, source: 'typed' };
 }
 
 const roundedTo = (value: number, decimals: number) => Math.round(value * 10 ** decimals) / 10 ** decimals;
-
-const measurementPattern = new RegExp(`^(m\\s+|mass\\s+)?(.*?)\\s*(${number})\\s*([^\\d\\s.,]\\S*)?$`, 'i');
-
-function measurementIn(rest: string, { plan }: QuickLineContext): MeasurementBody | { hint: string } | null {
-  if (/^m$/i.test(rest)) return { hint: measurementHint(plan) };
-  const match = measurementPattern.exec(rest);
-  const marked = /^m\s/i.test(rest);
-  if (!match) {
-    if (marked)
-      throw new RefusedValue('measurement', rest.slice(1).trim(), 'a number with its unit, such as m 86.2g');
-    return null;
-  }
-  const [, prefix = '', name = '', digits = '', unit = ''] = match;
-  const value = toNumber(digits);
-  const wanted = `${/^mass/i.test(prefix) ? 'mass ' : ''}${name}`.trim().toLowerCase();
-  const byName = wanted === '' ? [] : plan.responses.filter((one) => startsLike(one.name, wanted));
-  const byUnit = plan.responses.filter((one) => unit !== '' && one.unit.toLowerCase() === unit.toLowerCase());
-  const named = byName.find((one) => byUnit.includes(one)) ?? byName[0];
-  const response = named ?? (wanted === '' && (marked || byUnit.length > 0) ? byUnit[0] : undefined);
-  if (!named && byUnit.length > 1 && wanted === '') {
-    throw new RefusedValue('measurement', rest, `which one: ${byUnit.map((one) => one.name).join(' or ')}?`);
-  }
-  if (!response && !marked && !(wanted === '' && unit !== '' && knownUnit.test(unit))) return null;
-  if (!response && unit === '') throw new RefusedValue('measurement', rest, measurementHint(plan));
-  if (response && unit !== '' && response.unit !== '' && unit.toLowerCase() !== response.unit.toLowerCase()) {
-    throw new RefusedValue('measurement', `${digits} ${unit}`, `${response.name} in ${response.unit}`);
-  }
-  return {
-    kind: 'measurement',
-    responseId: response?.id ?? null,
-    name: response?.name ?? (wanted || usualName(unit)),
-    value,
-    unit: response?.unit || unit,
-  };
-}
-
-const knownUnit = /^(g|kg|mg|ml|l|mm|cm|m|n|s|min|ph|%|points?)$/i;
-
-const usualName = (unit: string) =>
-  /^(g|kg|mg)$/i.test(unit) ? 'mass' : /^(ml|l)$/i.test(unit) ? 'volume' : 'measured';
-
-const startsLike = (name: string, typed: string) =>
-  name.toLowerCase().startsWith(typed) ||
-  name
-    .toLowerCase()
-    .split(/\s+/)
-    .some((word) => word === typed);
-
-function measurementHint(plan: Plan): string {
-  const first = plan.responses[0];
-  return first
-    ? `a number with its unit, such as ${first.name} 3.2 ${first.unit}`.trim()
-    : 'a number with its unit, such as 86.2 g';
-}
 
 function eventIn(
   station: number,
@@ -222,11 +174,9 @@ function eventIn(
 ): RecordedBody | null {
   const said = rest.toLowerCase().replace(/[.!]$/, '');
   const current = context.currentStep(station);
-  const named = context.plan.steps.find((step, i) => eventOf(step, i).toLowerCase() === said);
+  const named = context.own(station).steps.find((step) => eventOf(step).toLowerCase() === said);
   const step = named ?? (/^(done|step done)$/.test(said) ? current : undefined);
-  if (step) {
-    return { kind: 'event', text: eventOf(step, context.plan.steps.indexOf(step)), stepId: step.id };
-  }
+  if (step) return { kind: 'event', text: eventOf(step), stepId: step.id };
   if (everywhere) return { kind: 'event', text: rest, stepId: null };
   return null;
 }

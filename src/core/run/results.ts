@@ -1,120 +1,120 @@
 import { RefusedValue } from '../bounds';
 import {
-  boilingIn,
-  levelLabel,
-  levelOf,
-  levelsInOrder,
-  targetOf,
-  temperatureStep,
-  type Level,
-  type Place,
+  isNumeric,
+  factorsWithLevels,
+  treatmentsOf,
+  type Factor,
   type Plan,
   type Response,
+  type Treatment,
 } from '../practical';
 import { divisionSeen, isScore, spreadOfRounding } from '../inference';
 import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
 import { reachedByHeating } from './approach';
-import type { Notebook, StationNotes } from './notebook';
+import { watchesOf, type BenchSetting, type Watch } from './bench-setting';
+import type { ResultCell } from './result-cell';
+import { cellsOfStation } from './station-cells';
+import type { Notebook, ReadingTrace } from './notebook';
 
-/** What one station measured of one response. Several values are repeats; their mean counts. */
-export interface ResultCell {
-  values: { id: string; value: number; corrected: boolean }[];
-  mean: number | null;
+/** How far a station took a step that a thermometer ends. */
+export interface Reached {
+  stepId: string;
+  /** Farthest reading by the end of the step, on its own thermometer, °C. */
+  celsius: number | null;
+  /** Its target there, °C. */
+  targetC: number;
+  /** What it reached, as a sea-level temperature, so that it stands beside the levels. */
+  seaLevelC: number | null;
+  /** Whether the step was marked as done. */
+  done: boolean;
+  /** Whether it was cooled towards its target: then what it reached is its lowest reading. */
+  cooled: boolean;
 }
 
 export interface ResultRow {
   station: number;
-  level: Level | undefined;
-  levelWords: string;
+  treatment: Treatment | null;
+  label: string;
   /** One for each response of the plan, in its order. */
   cells: ResultCell[];
-  /** How hot the station really got by the end of its temperature step, on its own thermometer, °C. */
-  reachedC: number | null;
-  /** Whether its temperature step was marked as done. */
-  heatingDone: boolean;
-  /** Whether it was cooled towards its target: then what it reached is its lowest reading. */
-  cooled: boolean;
-  /** Its target there, °C. */
-  targetC: number | null;
-  /** What it reached, as a sea-level temperature, so that it stands beside the levels. */
-  reachedSeaLevelC: number | null;
+  /** One for each step of the station that a thermometer ends, in its order. */
+  reached: Reached[];
   deviations: string[];
+  /** What it wrote down of each noted variable of the plan; empty where nothing. */
+  noted: string[];
 }
 
-/** The class table: one row a station, stations grouped by level. */
-export function classTable(
-  plan: Plan,
-  place: Place | null,
-  levels: ReadonlyMap<number, string>,
-  notebook: Notebook,
-): ResultRow[] {
-  const order = levelsInOrder(plan.factor).map((level) => level.id);
-  const stations = [...levels.keys()].sort(
-    (a, b) => order.indexOf(levels.get(a)!) - order.indexOf(levels.get(b)!) || a - b,
-  );
-  const { boilingC } = boilingIn(place);
+/** The class table: one row a station, stations grouped by treatment. */
+export function classTable(setting: BenchSetting, notebook: Notebook): ResultRow[] {
+  const { plan } = setting;
+  const order = treatmentsOf(plan).map((treatment) => treatment.id);
+  const rankOf = (station: number) => order.indexOf(setting.own(station).treatment?.id ?? '');
+  const stations = [...setting.stations].sort((a, b) => rankOf(a) - rankOf(b) || a - b);
   return stations.map((station) => {
     const notes = notebook.station(station);
-    const level = levelOf(plan, levels.get(station));
-    const hot = temperatureStep(plan);
-    const target = hot ? targetOf(plan, hot.endpoint, level, place) : null;
-    const doneAt = heatingDoneAt(plan, notes, notebook);
-    const cooled =
-      target !== null &&
-      !reachedByHeating(plan, boilingC, target.localC + wellAboveC, notes.readings.get(1)?.celsius ?? []);
-    const reachedC = target === null ? null : reachedIn(notes, notebook, doneAt, cooled);
+    const own = setting.ownWith(station, notebook);
     return {
       station,
-      level,
-      levelWords: level ? levelLabel(plan.factor, level) : '',
-      cells: plan.responses.map((response) => cellOf(response, notes)),
-      reachedC,
-      heatingDone: doneAt !== null,
-      cooled,
-      targetC: target?.localC ?? null,
-      reachedSeaLevelC:
-        reachedC === null || target === null ? null : reachedC + target.seaLevelC - target.localC,
+      treatment: own.treatment,
+      label: own.treatment?.label ?? '',
+      cells: cellsOfStation(plan.responses, notes),
+      reached: watchesOf(plan, own).map((watch) => reachedAt(watch, setting, station, notebook)),
       deviations: notes.deviations.map((noted) => noted.body.text),
+      noted: plan.noted.map((noted) => notebook.notedAbout(station, noted.id)?.body.text ?? ''),
     };
   });
 }
 
-/** What a station measured of a response. */
-export function cellOf(response: Response, notes: StationNotes): ResultCell {
-  const values = notes.measurements
-    .filter((noted) => noted.body.responseId === response.id)
-    .map((noted) => ({ id: noted.id, value: noted.body.value, corrected: noted.corrected }));
-  return { values, mean: values.length === 0 ? null : meanOf(values.map((one) => one.value)) };
+/** Where the factor of a temperature says a station ends, what it reached there; null for none. */
+export function reachedByFactor(plan: Plan, row: Pick<ResultRow, 'reached'>): Reached | null {
+  const acts = plan.factors.map((factor) => factor.acts).find((one) => one.on === 'end-temperature');
+  if (!acts) return null;
+  return row.reached.find((one) => one.stepId === acts.stepId) ?? row.reached.at(-1) ?? null;
 }
 
 /** Seconds after “off the heat” in which a pan may still climb. */
 const carryOverS = 20;
-
-/** When the temperature step was marked as done, ms; null for not yet. */
-function heatingDoneAt(plan: Plan, notes: StationNotes, notebook: Notebook): number | null {
-  const hot = temperatureStep(plan);
-  const done = [...notes.events, ...notebook.everywhere.events].find(
-    (event) => event.body.stepId === hot?.id,
-  );
-  return done?.at ?? null;
-}
-
 /** Whether a station began more than this above its target, °C, and is to be cooled to it. */
 const wellAboveC = 5;
 
-/** Farthest reading towards the target up to the end of the step; a single wild reading does not count. */
-function reachedIn(
-  notes: StationNotes,
-  notebook: Notebook,
-  doneAt: number | null,
+function reachedAt(watch: Watch, setting: BenchSetting, station: number, notebook: Notebook): Reached {
+  const target = watch.step.target!;
+  const trace = notebook.station(station).readings.get(watch.probe);
+  const events = notebook.eventsAt(station);
+  const done = events.find((event) => event.body.stepId === watch.step.id)?.at ?? null;
+  // Where one thermometer serves several steps, each has the readings from the end of the one before it.
+  const earlier = watchesOf(setting.plan, setting.own(station)).filter(
+    (one) => one.probe === watch.probe && one.step.number < watch.step.number,
+  );
+  const begun = earlier.map(
+    (one) => events.find((event) => event.body.stepId === one.step.id)?.at ?? -Infinity,
+  );
+  const from = begun.length === 0 ? -Infinity : (Math.max(...begun) - notebook.zeroMs) / 1000;
+  const until = done === null ? Infinity : (done - notebook.zeroMs) / 1000 + carryOverS;
+  const celsius = trace ? trace.celsius.filter((_, i) => trace.seconds[i]! > from) : [];
+  const cooled = !reachedByHeating(watch.medium, setting.boilingC, target.localC + wellAboveC, celsius);
+  const reachedC = trace ? farthestIn(trace, from, until, cooled) : null;
+  return {
+    stepId: watch.step.id,
+    celsius: reachedC,
+    targetC: target.localC,
+    seaLevelC: reachedC === null ? null : reachedC + target.seaLevelC - target.localC,
+    done: done !== null,
+    cooled,
+  };
+}
+
+/** Farthest reading towards the target between two moments; a single wild reading does not count. */
+function farthestIn(
+  { seconds, celsius }: ReadingTrace,
+  from: number,
+  until: number,
   cooled: boolean,
 ): number | null {
-  const trace = notes.readings.get(1);
-  if (!trace || trace.celsius.length === 0) return null;
-  const until = doneAt === null ? Infinity : (doneAt - notebook.zeroMs) / 1000 + carryOverS;
   let farthest: number | null = null;
-  for (let i = 0; i < trace.celsius.length && trace.seconds[i]! <= until; i += 1) {
-    const around = trace.celsius.slice(Math.max(0, i - 1), i + 2).sort((a, b) => a - b);
+  for (let i = 0; i < celsius.length && seconds[i]! <= until; i += 1) {
+    if (seconds[i]! <= from) continue;
+    const around = celsius.slice(Math.max(0, i - 1), i + 2).sort((a, b) => a - b);
     const middle = around[Math.floor(cooled ? around.length / 2 : (around.length - 1) / 2)]!;
     if (farthest === null || (cooled ? middle < farthest : middle > farthest)) farthest = middle;
   }
@@ -126,14 +126,14 @@ export type PlotAt = 'planned' | 'reached';
 
 export interface SeriesPoint {
   station: number;
-  levelId: string;
+  treatmentId: string;
   x: number;
   y: number;
   deviated: boolean;
 }
 
 export interface LevelGroup {
-  level: Level;
+  treatment: Treatment;
   label: string;
   x: number;
   values: number[];
@@ -147,6 +147,8 @@ export interface ResponseSeries {
   response: Response;
   /** Index of the response in the plan. */
   index: number;
+  /** The factors it is laid out against: the first along the axis, a second one side by side. */
+  factors: readonly Factor[];
   numeric: boolean;
   points: SeriesPoint[];
   groups: LevelGroup[];
@@ -154,11 +156,17 @@ export interface ResponseSeries {
   ordinal: boolean;
   /** Spread that the rounding of the instrument alone makes, in the response's unit. */
   leastSd: number;
-  /** A straight line through every station; null for words and scores, or where there are too few points. */
+  /** A straight line through every station; null for two factors, words and scores, or where there are too few points. */
   fit: LinearFit | null;
 }
 
-/** Lays one response out against the factor, every station visible. */
+/** Whether the values of a response are an order without a measure. */
+function isOrdinal(response: Response): boolean {
+  if (response.kind === 'number') return isScore(response);
+  return response.kind === 'score' || response.kind === 'ordered-words' || response.kind === 'sensory';
+}
+
+/** Lays one response out against the factors, every station visible. */
 export function responseSeries(
   plan: Plan,
   rows: readonly ResultRow[],
@@ -166,36 +174,47 @@ export function responseSeries(
   plotAt: PlotAt,
 ): ResponseSeries {
   const response = plan.responses[index]!;
-  const numeric = plan.factor.kind !== 'words';
-  const ordered = levelsInOrder(plan.factor);
-  const xOf = (level: Level) => (numeric ? (level.value ?? 0) : ordered.indexOf(level));
+  const factors = factorsWithLevels(plan);
+  const first = factors[0];
+  const numeric = first !== undefined && isNumeric(first);
+  const treatments = treatmentsOf(plan);
+  const xOf = placesAlong(plan, treatments, numeric);
   const points = rows.flatMap((row): SeriesPoint[] => {
     const y = row.cells[index]?.mean ?? null;
-    if (y === null || !row.level) return [];
-    const reached = plotAt === 'reached' && plan.factor.kind === 'target' ? row.reachedSeaLevelC : null;
+    if (y === null || !row.treatment) return [];
+    const byTemperature = plotAt === 'reached' && first?.acts.on === 'end-temperature';
+    const reached = byTemperature ? (reachedByFactor(plan, row)?.seaLevelC ?? null) : null;
     return [
       {
         station: row.station,
-        levelId: row.level.id,
-        x: reached ?? xOf(row.level),
+        treatmentId: row.treatment.id,
+        x: reached ?? xOf(row.treatment),
         y,
         deviated: row.deviations.length > 0,
       },
     ];
   });
-  const ordinal = isScore(response);
+  const ordinal = isOrdinal(response);
   const leastSd = spreadOfRounding(response.smallestDivision ?? divisionSeen(points.map((point) => point.y)));
-  const groups = ordered.flatMap((level): LevelGroup[] => {
-    const values = points.filter((point) => point.levelId === level.id).map((point) => point.y);
+  const groups = treatments.flatMap((treatment): LevelGroup[] => {
+    const values = points.filter((point) => point.treatmentId === treatment.id).map((point) => point.y);
     if (values.length === 0) return [];
-    const label = levelLabel(plan.factor, level);
     const mean = meanOf(values);
-    return [
-      { level, label, x: xOf(level), values, mean, ci95: ordinal ? null : intervalOf(values, leastSd) },
-    ];
+    const ci95 = ordinal ? null : intervalOf(values, leastSd);
+    return [{ treatment, label: treatment.label, x: xOf(treatment), values, mean, ci95 }];
   });
-  const fit = numeric && !ordinal ? lineThrough(points) : null;
-  return { response, index, numeric, points, groups, ordinal, leastSd, fit };
+  const fit = numeric && !ordinal && factors.length === 1 ? lineThrough(points) : null;
+  return { response, index, factors, numeric, points, groups, ordinal, leastSd, fit };
+}
+
+/** Where a treatment stands along the axis of the first factor. */
+function placesAlong(plan: Plan, treatments: readonly Treatment[], numeric: boolean) {
+  const first = factorsWithLevels(plan)[0];
+  const words = [...new Set(treatments.map((one) => one.levels[0]!.id))];
+  return ({ levels }: Treatment): number => {
+    const level = levels[0]!;
+    return numeric && first ? (level.value ?? 0) : words.indexOf(level.id);
+  };
 }
 
 /** 95 % interval of a mean, never narrower than the rounding of the readings leaves it. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { syrupOfFormula } from '../batch';
-import { boilingIn, examplePlan, type Place } from '../practical';
+import { batchTables } from '../batch';
+import { examplePlan, stationPlan, type Place } from '../practical';
 import { seededRandom } from '../random';
 import { heatSyrup, smallPanLossWPerK } from '../sugar';
 import {
@@ -30,6 +30,7 @@ const place: Place = {
   stations: 12,
   balanceG: 0.1,
 };
+const asItStands = stationPlan(examplePlan, place, null);
 let serial = 0;
 const entry = (station: number | null, second: number, body: EntryBody): Entry => ({
   id: `e${(serial += 1)}`,
@@ -91,7 +92,9 @@ describe('the quick line', () => {
     plan: examplePlan,
     stations: [1, 2, 3, 4],
     unit: 'C',
-    currentStep: () => examplePlan.steps[1],
+    own: () => asItStands,
+    currentStep: () => asItStands.steps[1],
+    probe: () => 1,
     lastReading: (station) => (station === 4 ? { id: 'last', celsius: 118.5 } : null),
     lastMeasurement: () => null,
     lastWritten: (station) =>
@@ -209,13 +212,8 @@ describe('the quick line', () => {
 });
 
 describe('the state of a station', () => {
-  const setting = benchSetting(
-    examplePlan,
-    place,
-    new Map([[4, 'level-150']]),
-    syrupOfFormula(examplePlan, boilingIn(place).boilingC),
-  );
-  const syrup = setting.syrup!;
+  const setting = benchSetting(examplePlan, place, new Map([[4, 'level-150']]), batchTables);
+  const syrup = setting.own(4).syrup!;
   const random = seededRandom(8);
 
   /** A pan heated from 21 °C, read each 2 s, until `untilC`. */
@@ -306,16 +304,16 @@ describe('the results', () => {
     entry(3, 901, reading(180)),
     entry(3, 3600, { kind: 'deviation', text: 'stirred by mistake' }),
   ]);
-  const rows = classTable(examplePlan, place, levels, notebook);
+  const rows = classTable(benchSetting(examplePlan, place, levels), notebook);
 
   it('stand station by station, levels together, and say where a station really stopped', () => {
     expect(rows.map((row) => row.station)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
     expect(rows[2]).toMatchObject({
-      levelWords: '145 °C',
-      reachedC: 144.3,
+      label: '145 °C',
+      reached: [{ stepId: 'boil', celsius: 144.3, done: true }],
       deviations: ['stirred by mistake'],
     });
-    expect(rows[2]!.reachedSeaLevelC).toBeCloseTo(144.3 + 99.974 - setting1200(), 2);
+    expect(rows[2]!.reached[0]!.seaLevelC).toBeCloseTo(144.3 + 99.974 - setting1200(), 2);
     expect(rows[0]!.cells[0]!.mean).toBe(2.1);
     expect(rows[0]!.cells[1]!.mean).toBeNull();
   });
@@ -340,7 +338,7 @@ describe('the results', () => {
     [3.1, 2.9, 3.3, 2.7, 3.0, 3.2, 2.8, 3.1].forEach((value, i) =>
       flat.add([entry(i + 1, i, measured(value))]),
     );
-    const flatRows = classTable(examplePlan, place, levels, flat);
+    const flatRows = classTable(benchSetting(examplePlan, place, levels), flat);
     const findings = findingsFor(examplePlan, flatRows, [
       responseSeries(examplePlan, flatRows, 0, 'planned'),
     ]);
@@ -364,7 +362,9 @@ describe('a line that is begun', () => {
       plan: examplePlan,
       stations: [1, 4],
       unit: 'C',
-      currentStep: () => examplePlan.steps[1],
+      own: () => asItStands,
+      currentStep: () => asItStands.steps[1],
+      probe: () => 1,
       lastReading: () => ({ id: 'r', celsius: 118.5 }),
       lastMeasurement: () => ({ id: 'm', value: 3, unit: 'N' }),
       lastWritten: () => null,

@@ -1,18 +1,6 @@
 import { formatTemperature } from '../format';
-import {
-  boilingIn,
-  levelLabel,
-  levelOf,
-  targetOf,
-  temperatureStep,
-  type Level,
-  type Place,
-  type Plan,
-  type Response,
-  type Step,
-  type Target,
-} from '../practical';
-import { forecastSyrup, sugarStageAt, type SyrupBatch } from '../sugar';
+import type { Medium, Response, StationStep, Target } from '../practical';
+import { forecastSyrup, sugarStageAt } from '../sugar';
 import {
   boilingLevel,
   findJumps,
@@ -27,38 +15,32 @@ import {
   type Plateau,
   type Trace,
 } from '../trace';
-import type { Noted, Notebook, StationNotes } from './notebook';
 import { reachedByHeating } from './approach';
-import { cellOf } from './results';
-import { eventOf, lessonSteps } from './steps';
+import { watchesOf, type BenchSetting, type OwnPlan, type Watch } from './bench-setting';
 import { countdownOf, lastTimer, type Countdown } from './countdown';
-import type { EventBody } from './entry';
-
-/** What does not change while a run goes on. */
-export interface BenchSetting {
-  plan: Plan;
-  place: Place | null;
-  /** Level of each station. */
-  levels: ReadonlyMap<number, string>;
-  /** The syrup of one batch, where there is one: its heat forecasts the target through the plateau. */
-  syrup: SyrupBatch | null;
-  boilingC: number;
-}
+import type { EventBody } from './entry-kinds';
+import type { Noted, Notebook, StationNotes } from './notebook';
+import { cellsOfStation } from './station-cells';
+import { eventOf, lessonSteps } from './steps';
 
 export type StationPhase = 'not-started' | 'working' | 'soon' | 'at-target' | 'past-target' | 'finished';
 
 /** How one station stands at one moment. */
 export interface StationState {
   station: number;
-  level: Level | undefined;
-  levelWords: string;
-  step: Step | null;
+  /** Its plan: amounts, steps and targets as its treatment has them. */
+  own: OwnPlan;
+  /** Its treatment in words; empty for none. */
+  label: string;
+  step: StationStep | null;
   /** Its place in the lesson, from 1; one more than the last when all are done. */
   stepNumber: number;
   /** When the present step began, ms; null before the first entry. */
   stepSince: number | null;
   lastEvent: Noted<EventBody> | null;
-  /** Whether the present step is the one a thermometer decides, or comes before it. */
+  /** The next step that a thermometer ends, the present one or one to come. */
+  watch: Watch | null;
+  /** Whether there is one. */
   heating: boolean;
   target: Target | null;
   reading: { celsius: number; ageS: number } | null;
@@ -79,21 +61,6 @@ export interface StationState {
   measured: { response: Response; mean: number | null }[];
 }
 
-/**
- * Prepares what stays the same for all stations of a run.
- *
- * @param syrup of one batch, where the formula has one (syrupOfFormula): it forecasts the target through the plateau
- */
-export function benchSetting(
-  plan: Plan,
-  place: Place | null,
-  levels: ReadonlyMap<number, string>,
-  syrup: SyrupBatch | null = null,
-): BenchSetting {
-  const { boilingC } = boilingIn(place);
-  return { plan, place, levels, syrup: plan.thermometer.in === 'syrup' ? syrup : null, boilingC };
-}
-
 /** “Soon” is less than this ahead: time to have the next thing in hand, s. */
 export const soonS = 60;
 /** A target is passed when a reading is this far beyond it, °C. */
@@ -108,31 +75,36 @@ export function stationState(
   station: number,
   nowMs: number,
 ): StationState {
-  const { plan, place } = setting;
+  const { plan } = setting;
   const notes = notebook.station(station);
-  const level = levelOf(plan, setting.levels.get(station));
-  const steps = lessonSteps(plan);
-  const progress = progressOf(steps, notes, notebook);
-  const hot = temperatureStep(plan);
-  const hotIndex = hot && plan.thermometer.in !== 'none' ? steps.indexOf(hot) : -1;
-  const heating = hotIndex >= 0 && progress.index <= hotIndex;
-  const target = hot && heating ? targetOf(plan, hot.endpoint, level, place) : null;
+  const own = setting.ownWith(station, notebook);
+  const steps = lessonSteps(own);
+  const progress = progressOf(steps, notebook.eventsAt(station), notebook.zeroMs);
+  const watches = watchesOf(plan, own);
+  const watch = watches.find((one) => steps.indexOf(one.step) >= progress.index) ?? null;
+  const heating = watch !== null;
+  const target = watch?.step.target ?? null;
   const nowS = (nowMs - notebook.zeroMs) / 1000;
-  const trace = notes.readings.get(1);
-  const thermal = trace && trace.seconds.length > 0 ? thermalState(setting, trace, target, nowS) : noThermal;
+  const shown = watch ?? watches.at(-1) ?? null;
+  const trace = notes.readings.get(shown?.probe ?? 1);
+  const medium = shown?.medium ?? plan.thermometers[0]?.in ?? null;
+  const thermal =
+    trace && trace.seconds.length > 0
+      ? thermalState({ own, medium, boilingC: setting.boilingC }, trace, target, nowS)
+      : noThermal;
   const step = steps[progress.index] ?? null;
-  const second = secondThermometer(notes, nowS);
   return {
     station,
-    level,
-    levelWords: level ? levelLabel(plan.factor, level) : '',
+    own,
+    label: own.treatment?.label ?? '',
     step,
     stepNumber: progress.index + 1,
     stepSince: progress.since,
     lastEvent: progress.lastEvent,
+    watch,
     heating,
     target,
-    second,
+    second: secondThermometer(notes, shown?.probe ?? 1, plan.thermometers.length, nowS),
     ...thermal,
     phase:
       step === null
@@ -144,21 +116,31 @@ export function stationState(
             : 'working',
     countdown: countdownOf(step, progress.since, lastTimer(notes, notebook), nowMs),
     silentS: notes.lastAt === null ? null : Math.max(0, (nowMs - notes.lastAt) / 1000),
-    measured: plan.responses.map((response) => ({ response, mean: cellOf(response, notes).mean })),
+    measured: cellsOfStation(plan.responses, notes).map(({ mean }, i) => ({
+      response: plan.responses[i]!,
+      mean,
+    })),
   };
 }
 
-function progressOf(steps: readonly Step[], notes: StationNotes, notebook: Notebook) {
+function progressOf(steps: readonly StationStep[], events: readonly Noted<EventBody>[], zeroMs: number) {
   let index = 0;
   let lastEvent: Noted<EventBody> | null = null;
-  for (const event of [...notes.events, ...notebook.everywhere.events]) {
+  for (const event of events) {
     const at = steps.findIndex((step) => step.id === event.body.stepId);
     if (at >= 0 && at + 1 >= index) {
       index = at + 1;
       lastEvent = event;
     }
   }
-  return { index, lastEvent, since: lastEvent?.at ?? notebook.zeroMs };
+  return { index, lastEvent, since: lastEvent?.at ?? zeroMs };
+}
+
+/** The pan a thermometer stands in. */
+interface Pan {
+  own: OwnPlan;
+  medium: Medium | null;
+  boilingC: number;
 }
 
 type Thermal = Pick<
@@ -176,19 +158,14 @@ const noThermal: Thermal = {
   jump: null,
 };
 
-function thermalState(setting: BenchSetting, trace: Trace, target: Target | null, nowS: number): Thermal {
+function thermalState(pan: Pan, trace: Trace, target: Target | null, nowS: number): Thermal {
   const last = trace.seconds.length - 1;
   const celsius = trace.celsius[last]!;
   const recent = windowOf(trace, nowS - 60, nowS, 30);
   const line = robustSlope(recent);
-  const plateau = presentPlateau(
-    trace,
-    nowS,
-    setting.plan.thermometer.in === 'syrup' ? boilingLevel : foodLevel,
-  );
-  const rising =
-    target === null || reachedByHeating(setting.plan, setting.boilingC, target.localC, trace.celsius);
-  const forecast = target === null ? null : forecastTo(setting, trace, target.localC, rising, nowS);
+  const plateau = presentPlateau(trace, nowS, pan.medium === 'syrup' ? boilingLevel : foodLevel);
+  const rising = target === null || reachedByHeating(pan.medium, pan.boilingC, target.localC, trace.celsius);
+  const forecast = target === null ? null : forecastTo(pan, trace, target.localC, rising, nowS);
   const beyond = target === null ? 0 : rising ? celsius - target.localC : target.localC - celsius;
   const phase: StationPhase =
     target !== null && beyond > passedC
@@ -202,7 +179,7 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
   return {
     reading: { celsius, ageS: Math.max(0, nowS - trace.seconds[last]!) },
     inAMinuteC: line ? line.levelC + line.slope * 60 : null,
-    words: wordsFor(setting, celsius, plateau, line && line.low * line.high > 0 ? line.slope : 0),
+    words: wordsFor(pan, celsius, plateau, line && line.low * line.high > 0 ? line.slope : 0),
     plateau,
     forecast,
     phase,
@@ -210,15 +187,10 @@ function thermalState(setting: BenchSetting, trace: Trace, target: Target | null
   };
 }
 
-function forecastTo(
-  setting: BenchSetting,
-  trace: Trace,
-  targetC: number,
-  rising: boolean,
-  nowS: number,
-): Forecast {
-  if (setting.syrup && rising && targetC > setting.boilingC) {
-    const forecast = forecastSyrup(trace, setting.syrup, targetC, nowS);
+function forecastTo(pan: Pan, trace: Trace, targetC: number, rising: boolean, nowS: number): Forecast {
+  const { syrup } = pan.own;
+  if (syrup && pan.medium === 'syrup' && rising && targetC > pan.boilingC) {
+    const forecast = forecastSyrup(trace, syrup, targetC, nowS);
     if (forecast.kind !== 'not-approaching') return forecast;
   }
   return timeToTarget(trace, targetC, nowS);
@@ -232,11 +204,11 @@ export function isNearBoiling(celsius: number, boilingC: number): boolean {
   return celsius >= boilingC - nearBoiling.below && celsius <= boilingC + nearBoiling.above;
 }
 
-function wordsFor(setting: BenchSetting, celsius: number, plateau: Plateau | null, slope: number): string {
-  if (setting.plan.thermometer.in === 'syrup') {
-    const stage = sugarStageAt(celsius, setting.boilingC);
+function wordsFor(pan: Pan, celsius: number, plateau: Plateau | null, slope: number): string {
+  if (pan.medium === 'syrup') {
+    const stage = sugarStageAt(celsius, pan.boilingC);
     if (stage.stageId !== 'below-thread') return stage.words;
-    if (celsius >= setting.boilingC - nearBoiling.below) return 'water boiling off';
+    if (celsius >= pan.boilingC - nearBoiling.below) return 'water boiling off';
     return celsius < 40 ? 'dissolving' : 'warming up';
   }
   if (plateau) return `level near ${formatTemperature(plateau.levelC, 'C', 0)}`;
@@ -245,13 +217,19 @@ function wordsFor(setting: BenchSetting, celsius: number, plateau: Plateau | nul
   return slope > 0 ? 'warming' : 'cooling';
 }
 
-function secondThermometer(notes: StationNotes, nowS: number): StationState['second'] {
-  const first = notes.readings.get(1);
+/** One more thermometer in the same pan: of those the plan has no place of their own for. */
+function secondThermometer(
+  notes: StationNotes,
+  watched: number,
+  planned: number,
+  nowS: number,
+): StationState['second'] {
+  const first = notes.readings.get(watched);
   if (!first || first.seconds.length === 0) return null;
   for (const [probe, trace] of notes.readings) {
     const last = trace.seconds.length - 1;
     const at = trace.seconds[last];
-    if (probe === 1 || at === undefined || nowS - at > 120) continue;
+    if (probe === watched || probe <= planned || at === undefined || nowS - at > 120) continue;
     // Beside the nearest reading of the first: in the climb the last one would be seconds, and degrees, later.
     const after = Math.min(indexAt(first, at), first.seconds.length - 1);
     const before = Math.max(0, after - 1);
@@ -262,10 +240,8 @@ function secondThermometer(notes: StationNotes, nowS: number): StationState['sec
 }
 
 /** What was last done here, in words: “soda in”. */
-export function lastDone(state: StationState, plan: Plan): string | null {
-  const event = state.lastEvent;
-  if (!event) return null;
-  const index = plan.steps.findIndex((step) => step.id === event.body.stepId);
-  const step = plan.steps[index];
-  return step ? eventOf(step, index) : event.body.text;
+export function lastDone({ lastEvent, own }: StationState): string | null {
+  if (!lastEvent) return null;
+  const step = own.steps.find((one) => one.id === lastEvent.body.stepId);
+  return step ? eventOf(step) : lastEvent.body.text;
 }

@@ -1,11 +1,11 @@
-import type { Plan, Step } from '../practical';
+import type { StationPlan, StationStep } from '../practical';
 
 /** What is said when a step is done: its own words, or “step 3 done”. */
-export function eventOf(step: Step, index: number): string {
-  return step.event.trim() === '' ? `step ${index + 1} done` : step.event;
+export function eventOf({ event, number }: Pick<StationStep, 'event' | 'number'>): string {
+  return event.trim() === '' ? `step ${number} done` : event;
 }
 
 /** The steps a station walks through in the lesson. */
-export function lessonSteps(plan: Plan): Step[] {
-  return plan.steps.filter((step) => step.when === 'lesson');
+export function lessonSteps({ steps }: Pick<StationPlan, 'steps'>): StationStep[] {
+  return steps.filter((step) => step.when === 'lesson');
 }

@@ -2,6 +2,7 @@ import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { describe, expect, it } from 'vitest';
 import { examplePlan, type Plan } from '../practical';
 import { about, found, lines, scored } from './testing/measured-class';
+import { withFactor } from '../practical/testing/plans';
 
 describe('a trend, by hand', () => {
   // Slope 0.2 N a degree; eight residuals of 0.3: 0.72 on 6 degrees, with the balance's 0.1/√12: SD 0.3476; Σ(x − x̄)²
@@ -57,15 +58,13 @@ describe('a trend, by hand', () => {
   });
 
   it('a factor without a unit, and one in its own', () => {
-    const doses = (unit: string): Plan => ({
-      ...examplePlan,
-      factor: {
+    const doses = (unit: string): Plan =>
+      withFactor(examplePlan, {
         name: 'soda',
-        kind: 'number',
+        acts: { on: 'words', scale: 'number' },
         unit,
-        levels: [0, 1].map((value) => ({ id: `d${value}`, value, words: '', control: false })),
-      },
-    });
+        levels: [0, 1].map((value) => ({ id: `d${value}`, value, words: '', control: false, open: false })),
+      });
     const slope = (unit: string) =>
       lines(found({ d0: about(1, 0.1), d1: about(4, 0.1) }, doses(unit))[0]!)[0];
     expect([slope('g'), slope('')]).toEqual([

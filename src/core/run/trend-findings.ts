@@ -1,10 +1,10 @@
 import { capitalised, decimalsForError, formatNumber } from '../format';
 import { judgeLevels, judgeTrend, stationsForTrend, type TrendJudged } from '../inference';
-import type { Plan } from '../practical';
+import { factorUnit, type Plan } from '../practical';
 import { medianOf } from '../numeric';
 import { workingOf, type Source } from '../working';
 import { means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
-import type { Finding } from './finding';
+import type { Remark } from '../remark';
 import type { ResponseSeries } from './results';
 
 const leastSquares: Source = {
@@ -12,36 +12,38 @@ const leastSquares: Source = {
   text: 'Ordinary least squares; Student’s t on n − 2 degrees of freedom; lack of fit against the repeats (Draper and Smith)',
 };
 /** Where a factor has a number: does the response rise or fall along it, and does a line fit? */
-export function trendFindings(plan: Plan, series: ResponseSeries): Finding[] {
+export function trendFindings(plan: Plan, series: ResponseSeries): Remark[] {
   const { groups, points, response, leastSd, ordinal } = series;
   const [first, last] = [groups[0], groups.at(-1)];
   if (!first || !last || first === last) return [];
   const judged = judgeTrend(
-    points.map(({ x, y, levelId }) => ({ x, y, level: levelId })),
+    points.map(({ x, y, treatmentId }) => ({ x, y, level: treatmentId })),
     leastSd,
     ordinal,
   );
   if (!judged) return [];
   return [
-    judged.method === 'ranks' ? rankTrend(plan, series, judged) : lineTrend(plan, series, judged),
+    judged.method === 'ranks' ? rankTrend(series, judged) : lineTrend(plan, series, judged),
     ...curveFinding(series, judged),
     ...neighbours({ groups, response, leastSd, ordinal }),
   ];
 }
 
-function lineTrend(plan: Plan, { groups, response, points }: ResponseSeries, judged: TrendJudged): Finding {
+function lineTrend(plan: Plan, series: ResponseSeries, judged: TrendJudged): Remark {
+  const { groups, response, points } = series;
+  const factor = series.factors[0]!;
   const [first, last] = [groups[0]!, groups.at(-1)!];
   const { change, low, high, fit, sd, df, told, p } = judged;
   const half = high! - change;
   const digits = decimalsForError(half / 2);
   const n = (value: number) => formatNumber(value, digits);
   const unit = response.unit;
-  const slopeUnit = `${unit || '1'} per ${plan.factor.kind === 'target' ? '°C' : plan.factor.unit || 'unit'}`;
+  const slopeUnit = `${unit || '1'} per ${factorUnit(plan, factor) || 'unit'}`;
   const working = workingOf(
     [
-      { text: `slope of ${response.name} on ${plan.factor.name}`, value: fit.slope, unit: slopeUnit },
+      { text: `slope of ${response.name} on ${factor.name}`, value: fit.slope, unit: slopeUnit },
       { text: 'spread about the line, the instrument’s rounding in it', value: sd, unit },
-      { text: `change along the range of ${plan.factor.name}`, value: change, unit },
+      { text: `change along the range of ${factor.name}`, value: change, unit },
       { text: `interval = change ± t × SE × range, ${df} degrees of freedom`, value: half, unit },
       { text: 'chance alone makes such a slope', value: 100 * p, unit: '% of classes' },
       { text: 'r²', value: fit.r2 },
@@ -66,13 +68,13 @@ function lineTrend(plan: Plan, { groups, response, points }: ResponseSeries, jud
   return {
     id: `trend:${response.id}`,
     rank: 'note',
-    what: `${capitalised(response.name)} ${change > 0 ? 'rose' : 'fell'} with ${plan.factor.name}`,
+    what: `${capitalised(response.name)} ${change > 0 ? 'rose' : 'fell'} with ${factor.name}`,
     why: `From ${first.label} to ${last.label} by ${n(Math.abs(change))} ${unit} (95 % interval ${n(near)} to ${n(far)}).`,
     working,
   };
 }
 
-function rankTrend(plan: Plan, { groups, response }: ResponseSeries, judged: TrendJudged): Finding {
+function rankTrend({ groups, response, factors }: ResponseSeries, judged: TrendJudged): Remark {
   const { p, told, change } = judged;
   const medians = groups.map((group) => `${group.label} ${formatNumber(medianOf(group.values))}`);
   const verb = change > 0 ? 'rose' : 'fell';
@@ -80,7 +82,7 @@ function rankTrend(plan: Plan, { groups, response }: ResponseSeries, judged: Tre
     id: `trend:${response.id}`,
     rank: 'note',
     what: told
-      ? `${capitalised(response.name)} ${verb} with ${plan.factor.name}`
+      ? `${capitalised(response.name)} ${verb} with ${factors[0]!.name}`
       : `No trend in ${response.name} can be told`,
     why: `Medians: ${medians.join(', ')}. Chance alone would lean the scores so far ${ofClasses(p)}. Points of a score have no fixed width, so their order is judged and no interval given.`,
     working: workingOf(
@@ -98,11 +100,11 @@ function rankTrend(plan: Plan, { groups, response }: ResponseSeries, judged: Tre
 }
 
 /** A straight line that misses the levels by more than their repeats explain. */
-function curveFinding(series: ResponseSeries, { lackOfFit, fit }: TrendJudged): Finding[] {
+function curveFinding(series: ResponseSeries, { lackOfFit, fit }: TrendJudged): Remark[] {
   if (!lackOfFit || lackOfFit.p >= 0.05) return [];
   const { response, groups } = series;
   const { worst, f, df, p, sd } = lackOfFit;
-  const group = groups.find((one) => one.level.id === worst.level);
+  const group = groups.find((one) => one.treatment.id === worst.level);
   if (!group) return [];
   const digits = decimalsForError(fit.residualSd / 2);
   return [
@@ -130,7 +132,7 @@ function neighbours({
   response,
   leastSd,
   ordinal,
-}: Pick<ResponseSeries, 'groups' | 'response' | 'leastSd' | 'ordinal'>): Finding[] {
+}: Pick<ResponseSeries, 'groups' | 'response' | 'leastSd' | 'ordinal'>): Remark[] {
   if (groups.length < 3 || ordinal) return [];
   const judged = judgeLevels({ levels: named(groups), control: null, leastSd, ordinal });
   const [below, top] = [groups.at(-2)!, groups.at(-1)!];

@@ -1,3 +1,4 @@
+import { remembered } from '../memory';
 import { hazardIds, type HazardId } from './hazards';
 import { hazardSigns } from './hazard-signs';
 
@@ -23,7 +24,7 @@ const harmless: readonly RegExp[] = [
  * temperatures, and tools. A sentence that says “it” inherits what the one before named. Only a reminder to look: the
  * teacher decides which cautions stand on a step.
  */
-export function hazardsIn(text: string): HazardId[] {
+export const hazardsIn = remembered((text: string): HazardId[] => {
   const sentences = text
     .normalize('NFKC')
     .toLowerCase()
@@ -41,4 +42,4 @@ export function hazardsIn(text: string): HazardId[] {
     for (const id of hazardIds) if (hazardSigns[id](sentence, context)) found.add(id);
   });
   return hazardIds.filter((id) => found.has(id));
-}
+});

@@ -1,6 +1,7 @@
 import { RefusedValue } from '../bounds';
 import { quantileOfSorted } from '../numeric';
 import { studentT } from './distributions';
+import { meanOf } from './mean';
 
 export interface Description {
   n: number;
@@ -14,16 +15,6 @@ export interface Description {
   median: number;
   q1: number;
   q3: number;
-}
-
-/** Mean of values, summed with a correction so that a large offset costs no digits. */
-export function meanOf(values: readonly number[]): number {
-  let sum = 0;
-  for (let i = 0; i < values.length; i += 1) sum += values[i]!;
-  const rough = sum / values.length;
-  let rest = 0;
-  for (let i = 0; i < values.length; i += 1) rest += values[i]! - rough;
-  return rough + rest / values.length;
 }
 
 /**

@@ -1,6 +1,7 @@
 import { RefusedValue } from '../bounds';
 import { logGamma } from '../numeric';
-import { meanOf, requireSample } from './describe';
+import { requireSample } from './describe';
+import { meanOf } from './mean';
 import { squaresAboutMean } from './groups';
 import { normalBelow, normalDensity } from './normal';
 import type { Groups } from './groups';

@@ -1,5 +1,6 @@
 import { RefusedValue } from '../bounds';
-import { meanOf, requireSample } from './describe';
+import { requireSample } from './describe';
+import { meanOf } from './mean';
 
 /** Values by the name of their group. */
 export type Groups = Readonly<Record<string, readonly number[]>>;

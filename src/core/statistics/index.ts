@@ -1,4 +1,5 @@
-export { describeSample, meanOf, type Description } from './describe';
+export { describeSample, type Description } from './describe';
+export { meanOf } from './mean';
 export { differenceOfMeans, welchTest, type Difference, type WelchTest } from './difference';
 export { binomialUpper } from './binomial';
 export {
@@ -6,6 +7,7 @@ export {
   studentizedRangeCritical,
   studentizedRangeUpper,
   studentT,
+  studentTQuantile,
   studentTwoSided,
 } from './distributions';
 export { dunnettCritical, dunnettTest, dunnettUpper, type DunnettPair } from './dunnett';

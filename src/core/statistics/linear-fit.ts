@@ -1,5 +1,6 @@
 import { RefusedValue } from '../bounds';
-import { meanOf, requireSample } from './describe';
+import { requireSample } from './describe';
+import { meanOf } from './mean';
 
 export interface LinearFit {
   slope: number;

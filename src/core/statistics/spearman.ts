@@ -1,6 +1,7 @@
 import { RefusedValue } from '../bounds';
 import { logGamma } from '../numeric';
-import { meanOf, requireSample } from './describe';
+import { requireSample } from './describe';
+import { meanOf } from './mean';
 import { studentTwoSided } from './distributions';
 import type { RankMethod } from './rank-arrangements';
 import { rankOf } from './ranks';

@@ -1,4 +1,4 @@
-import { meanOf } from './describe';
+import { meanOf } from './mean';
 import { studentizedRangeCritical, studentizedRangeUpper } from './distributions';
 import type { Groups } from './groups';
 import { oneWayAnova } from './one-way-anova';

@@ -5,6 +5,7 @@ export {
   fallBelowSeaLevel,
   sucroseBoilingTable,
   syrupBoilingC,
+  strongestSyrupPercent,
   syrupConcentration,
 } from './boiling-table';
 export { sugarStageAt, sugarStages, sugarStagesSource, type StageReading, type SugarStage } from './stages';

@@ -1,38 +1,52 @@
-import type { Plan } from '../../core/practical';
+import { newIngredient, newResponse, newStep, planShape, type Plan } from '../../core/practical';
+import { made } from '../../core/shape';
 
 /** Enzymic browning: no heat, no sugar; all readings typed. */
-export const pearSlices: Plan = {
+export const pearSlices: Plan = made(planShape, {
+  format: 2,
   title: 'Pear slices: what stops the browning?',
   question: 'Which dip keeps cut pear pale for longest: citric acid, ascorbic acid, or both?',
   prediction: 'Ascorbic acid will beat citric acid',
   reason: 'it gives the oxygen something else to react with',
-  factor: {
-    name: 'dip',
-    kind: 'words',
-    unit: '',
-    levels: [
-      { id: 'dip-water', value: null, words: 'water only', control: true },
-      { id: 'dip-citric', value: null, words: 'citric acid 1 %', control: false },
-      { id: 'dip-ascorbic', value: null, words: 'ascorbic acid 1 %', control: false },
-      { id: 'dip-both', value: null, words: 'both, ½ % each', control: false },
-    ],
-  },
-  responses: [
+  factors: [
     {
+      id: 'dip',
+      name: 'dip',
+      acts: { on: 'words', scale: 'words' },
+      unit: '',
+      levels: [
+        { id: 'dip-water', value: null, words: 'water only', control: true, open: false },
+        { id: 'dip-citric', value: null, words: 'citric acid 1 %', control: false, open: false },
+        { id: 'dip-ascorbic', value: null, words: 'ascorbic acid 1 %', control: false, open: false },
+        { id: 'dip-both', value: null, words: 'both, ½ % each', control: false, open: false },
+      ],
+    },
+  ],
+  leftOut: [],
+  responses: [
+    newResponse({
       id: 'brown-20',
       name: 'browning at 20 min',
       unit: 'points',
+      kind: 'score',
       instrument: 'colour card, 0 white to 10 brown',
       smallestDivision: 1,
-    },
-    {
+    }),
+    newResponse({
       id: 'brown-40',
       name: 'browning at 40 min',
       unit: 'points',
+      kind: 'score',
       instrument: 'colour card, 0 white to 10 brown',
       smallestDivision: 1,
-    },
-    { id: 'mass-lost', name: 'mass lost', unit: 'g', instrument: 'balance', smallestDivision: 0.1 },
+    }),
+    newResponse({
+      id: 'mass-lost',
+      name: 'mass lost',
+      unit: 'g',
+      instrument: 'balance',
+      smallestDivision: 0.1,
+    }),
   ],
   held: [
     { id: 'held-pear', what: 'pear', how: 'one variety, same ripeness, slices from the middle' },
@@ -40,71 +54,57 @@ export const pearSlices: Plan = {
     { id: 'held-dip', what: 'time in the dip', how: '30 s by stopwatch' },
     { id: 'held-light', what: 'light', how: 'all tiles on the north bench' },
   ],
-  noted: [{ id: 'noted-room', what: 'room temperature' }],
+  noted: [{ id: 'noted-room', what: 'room temperature', unit: '' }],
   formula: [
-    { id: 'pear', name: 'Pear', amount: 1, unit: 'each', job: 'enzyme, phenols' },
-    { id: 'water', name: 'Water', amount: 200, unit: 'ml', job: 'carries the dip' },
-    { id: 'citric', name: 'Citric acid', amount: 2, unit: 'g', job: 'lowers the pH' },
-    { id: 'ascorbic', name: 'Ascorbic acid', amount: 2, unit: 'g', job: 'takes up the oxygen' },
+    newIngredient({ id: 'pear', name: 'Pear', amount: 1, unit: 'each', job: 'enzyme, phenols' }),
+    newIngredient({ id: 'water', name: 'Water', amount: 200, unit: 'ml', job: 'carries the dip' }),
+    newIngredient({ id: 'citric', name: 'Citric acid', amount: 2, unit: 'g', job: 'lowers the pH' }),
+    newIngredient({
+      id: 'ascorbic',
+      name: 'Ascorbic acid',
+      amount: 2,
+      unit: 'g',
+      job: 'takes up the oxygen',
+    }),
   ],
   steps: [
-    {
+    newStep({
       id: 'dips',
       text: 'Dissolve the citric acid, the ascorbic acid or both in the water for your dip.',
-      hands: 'hands-on',
       when: 'before',
       minutes: 15,
-      lookAt: null,
-      endpoint: { kind: 'appearance', look: 'clear' },
-      hazards: [],
+      ends: [{ kind: 'sign', sense: 'look', words: 'clear' }],
       event: 'dips ready',
-    },
-    {
+    }),
+    newStep({
       id: 'slice',
       text: 'Slice the pear 5 mm thick, three slices a station, weigh them.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 6,
-      lookAt: null,
-      endpoint: { kind: 'time' },
       hazards: ['knife'],
       event: 'sliced',
-    },
-    {
+    }),
+    newStep({
       id: 'dip',
       text: 'Dip for 30 s, let them drip, lay them on the white tile.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 2,
-      lookAt: null,
-      endpoint: { kind: 'time' },
-      hazards: [],
       event: 'dipped',
-    },
-    {
+    }),
+    newStep({
       id: 'wait',
       text: 'Leave them in the air. Compare with the card at 20 min.',
       hands: 'waiting',
-      when: 'lesson',
       minutes: 40,
       lookAt: 20,
-      endpoint: { kind: 'time' },
-      hazards: [],
       event: '40 min over',
-    },
-    {
+    }),
+    newStep({
       id: 'compare',
       text: 'Compare with the card again, weigh the slices.',
-      hands: 'hands-on',
-      when: 'lesson',
       minutes: 6,
-      lookAt: null,
-      endpoint: { kind: 'time' },
-      hazards: [],
       event: 'compared',
-    },
+    }),
   ],
-  thermometer: { in: 'none', smallestDivisionC: 1 },
+  thermometers: [],
   roomId: 'room-lab',
   stations: 8,
   order: 'shuffled',
@@ -117,4 +117,4 @@ export const pearSlices: Plan = {
     'What would happen under cling film, and what would that tell you?',
   ],
   dismissed: [],
-};
+});

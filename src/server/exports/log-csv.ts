@@ -1,9 +1,8 @@
 import Papa from 'papaparse';
 import type { LoggedEntry } from '../../contract/entries';
 import type { Run } from '../../contract/runs';
-import { levelLabel, levelOf } from '../../core/practical';
-import type { EntryBody } from '../../core/run';
-import { fahrenheitFromCelsius } from '../../core/units';
+import { treatmentOf } from '../../core/practical';
+import { cellsOf } from '../../core/run';
 
 const columns = [
   'entry',
@@ -16,6 +15,7 @@ const columns = [
   'celsius',
   'fahrenheit',
   'quantity',
+  'piece',
   'value',
   'unit',
   'text',
@@ -27,10 +27,10 @@ type Row = Partial<Record<(typeof columns)[number], string | number>>;
 /** The log of a run as CSV: one line an entry, in the order they happened, nothing left out. */
 export function logAsCsv(run: Run, entries: readonly LoggedEntry[]): string {
   const levels = new Map(
-    run.allocation.map(({ station, levelId }) => {
-      const level = levelOf(run.plan, levelId);
-      return [station, level ? levelLabel(run.plan.factor, level) : ''];
-    }),
+    run.allocation.map(({ station, treatmentId }) => [
+      station,
+      treatmentOf(run.plan, treatmentId)?.label ?? '',
+    ]),
   );
   const rows = [...entries]
     .sort((a, b) => a.at - b.at || a.seq - b.seq)
@@ -42,36 +42,13 @@ export function logAsCsv(run: Run, entries: readonly LoggedEntry[]): string {
         happened: withOffset(entry.at, entry.offset),
         arrived: withOffset(entry.arrivedAt, entry.offset),
         kind: entry.body.kind,
-        ...cells(entry.body),
+        ...cellsOf(entry.body),
       };
     });
   // Free text that a spreadsheet would take for a formula is quoted as text.
   return (
     Papa.unparse({ fields: [...columns], data: rows }, { newline: '\r\n', escapeFormulae: true }) + '\r\n'
   );
-}
-
-function cells(body: EntryBody): Row {
-  switch (body.kind) {
-    case 'reading':
-      return {
-        thermometer: body.probe,
-        celsius: body.celsius,
-        fahrenheit: Math.round(fahrenheitFromCelsius(body.celsius) * 1e4) / 1e4,
-        text: body.source,
-      };
-    case 'observation':
-      return { quantity: body.sense ?? '', text: body.text };
-    case 'event':
-    case 'deviation':
-      return { text: body.text };
-    case 'measurement':
-      return { quantity: body.name, value: body.value, unit: body.unit };
-    case 'timer':
-      return { value: body.minutes, unit: 'min', text: body.label };
-    case 'correction':
-      return { corrects: body.corrects, ...(body.to ? cells(body.to) : { text: 'struck out' }) };
-  }
 }
 
 /** ISO 8601 with the offset of whoever wrote it. */

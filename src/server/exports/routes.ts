@@ -1,8 +1,8 @@
 import type { Router } from 'express';
 import { routes } from '../../contract/routes';
-import { RunFile } from '../../contract/run-file';
+import { readRunFile } from '../../contract/run-file';
 import type { Log } from '../log/log';
-import { bodyOf } from '../problems/body';
+import { refusedFields } from '../problems/problem';
 import type { Runs } from '../runs/runs';
 import { logAsCsv } from './log-csv';
 import type { RunFiles } from './run-file';
@@ -22,7 +22,9 @@ export function exportRoutes(router: Router, files: RunFiles, runs: Runs, log: L
       .send(`\uFEFF${csv}`);
   });
   router.post(routes.imports, async (request, response) => {
-    response.status(201).json(await files.read(bodyOf(RunFile, request)));
+    const checked = readRunFile(request.body);
+    if ('errors' in checked) throw refusedFields(checked.errors);
+    response.status(201).json(await files.read(checked.value));
   });
 }
 

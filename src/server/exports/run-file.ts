@@ -3,14 +3,15 @@ import { v7 as uuid } from 'uuid';
 import type { Knex } from 'knex';
 import { runFileFormat, runFileVersion, type Imported, type RunFile } from '../../contract/run-file';
 import type { Run } from '../../contract/runs';
-import type { Plan } from '../../core/practical';
+import { allTreatments } from '../../core/practical';
 import type { EntryBody } from '../../core/run';
-import type { Classes } from '../classes/classes';
+import { insertClass, type Classes } from '../classes/classes';
 import type { Log } from '../log/log';
+import { insertPractical, insertRevision, revisionOf, type RevisionRow } from '../practicals/revisions';
 import { samePlan } from '../practicals/same-plan';
 import { Problem, refusedFields } from '../problems/problem';
-import type { Rooms } from '../rooms/rooms';
-import type { Runs } from '../runs/runs';
+import { insertRoom, type Rooms } from '../rooms/rooms';
+import { insertRun, type Runs } from '../runs/runs';
 
 /** Writes a run out as a file and reads such a file in again, without loss. */
 export class RunFiles {
@@ -73,38 +74,16 @@ export class RunFiles {
     const known = await this.#knex('runs').where({ id: file.run.id }).first<object | undefined>();
     if (known) return this.#compare(file);
     const practicalId = await this.#knex.transaction(async (transaction) => {
-      await transaction('rooms')
-        .insert({
-          id: file.room.id,
-          name: file.room.name,
-          kind: file.room.kind,
-          altitude_m: file.room.altitudeM,
-          measured_boiling_c: file.room.measuredBoilingC,
-          stations: file.room.stations,
-          balance_g: file.room.balanceG,
-          version: 1,
-        })
-        .onConflict('id')
-        .ignore();
-      await transaction('classes')
-        .insert({ ...file.class })
-        .onConflict('id')
-        .ignore();
+      await insertRoom(transaction, file.room);
+      await insertClass(transaction, file.class);
       const id = await this.#practicalFor(transaction, file);
-      await transaction('runs').insert({
-        id: file.run.id,
-        practical_id: id,
-        revision: file.practical.revision,
-        room_id: file.room.id,
-        class_id: file.class.id,
-        starts_at: file.run.startsAt,
-        seed: file.run.seed,
-        allocation: JSON.stringify(file.run.allocation),
-        probes: file.run.probes,
-        place: JSON.stringify(file.run.place),
-        started_at: file.run.startedAt,
-        finished_at: file.run.finishedAt,
-        clock: file.run.clock === null ? null : JSON.stringify(file.run.clock),
+      const { revision } = file.practical;
+      await insertRun(transaction, {
+        ...file.run,
+        practicalId: id,
+        revision,
+        roomId: file.room.id,
+        classId: file.class.id,
       });
       await this.#log.restore(transaction, file.run.id, file.entries);
       return id;
@@ -113,18 +92,14 @@ export class RunFiles {
   }
 
   async #practicalFor(knex: Knex, { practical }: RunFile): Promise<string> {
+    const { revision: number, savedAt, plan } = practical;
     const here = await knex('revisions')
-      .where({ practical_id: practical.id, number: practical.revision })
-      .first<{ plan: string } | undefined>();
-    if (here && samePlan(JSON.parse(here.plan) as Plan, practical.plan)) return practical.id;
+      .where({ practical_id: practical.id, number })
+      .first<RevisionRow | undefined>();
+    if (here && samePlan(revisionOf(here).plan, plan)) return practical.id;
     const id = here ? uuid() : practical.id;
-    await knex('practicals').insert({ id, created_at: practical.savedAt }).onConflict('id').ignore();
-    await knex('revisions').insert({
-      practical_id: id,
-      number: practical.revision,
-      saved_at: practical.savedAt,
-      plan: JSON.stringify(practical.plan),
-    });
+    await insertPractical(knex, id, savedAt);
+    await insertRevision(knex, { practicalId: id, number, savedAt, plan });
     return id;
   }
 
@@ -147,13 +122,13 @@ export class RunFiles {
   /** What the shape alone does not tell: stations, levels and corrections that point at nothing. */
   #checkWhole(file: RunFile): void {
     const stations = new Set(file.run.allocation.map((one) => one.station));
-    const levels = new Set(file.practical.plan.factor.levels.map((level) => level.id));
+    const treatments = new Set(allTreatments(file.practical.plan).map((treatment) => treatment.id));
     const ids = new Set(file.entries.map((entry) => entry.id));
     const wrong = (pointer: string, value: unknown, allowed: string) =>
       refusedFields([{ pointer, field: pointer.split('/').at(-1)!, value, allowed }]);
-    file.run.allocation.forEach(({ levelId }, i) => {
-      if (!levels.has(levelId))
-        throw wrong(`/run/allocation/${i}/levelId`, levelId, 'a level of the plan in this file');
+    file.run.allocation.forEach(({ treatmentId }, i) => {
+      if (!treatments.has(treatmentId))
+        throw wrong(`/run/allocation/${i}/treatmentId`, treatmentId, 'a treatment of the plan in this file');
     });
     file.entries.forEach(({ station, body }, i) => {
       if (station !== null && !stations.has(station)) {

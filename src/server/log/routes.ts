@@ -1,10 +1,10 @@
 import type { Router } from 'express';
-import { checkEntries } from '../../contract/check-entries';
-import type { LoggedEntry } from '../../contract/entries';
+import { EntryBatch, type LoggedEntry } from '../../contract/entries';
 import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import type { Entry } from '../../core/run';
-import { refusedField, refusedFields } from '../problems/problem';
+import { bodyOf } from '../problems/body';
+import { refusedField } from '../problems/problem';
 import type { Runs } from '../runs/runs';
 import type { Live } from './live';
 import type { Log } from './log';
@@ -24,10 +24,9 @@ export function logRoutes(
   heard: (run: Run, added: readonly LoggedEntry[]) => void,
 ): void {
   router.post(routes.log(':id'), async (request, response) => {
-    const checked = checkEntries(request.body);
-    if ('errors' in checked) throw refusedFields(checked.errors);
+    const { entries } = bodyOf(EntryBatch, request);
     const run = await runs.one(request.params.id as string);
-    const { receipt, added } = await keepAndTell(log, live, run, checked.value.entries);
+    const { receipt, added } = await keepAndTell(log, live, run, entries);
     heard(run, added);
     response.status(201).json(receipt);
   });

@@ -1,12 +1,18 @@
-import { defaultMetadataStorage } from 'class-transformer/cjs/storage';
+import { NewClass } from '../../contract/classes';
+import { EntryBatch } from '../../contract/entries';
+import { NewPractical, PlanEdit } from '../../contract/practicals';
+import { NewRoom, RoomEdit } from '../../contract/rooms';
+import { runFileShape } from '../../contract/run-file';
+import { ClockSpeed, NewLayout, NewRun, OtherRevision } from '../../contract/runs';
 import { calculators } from '../../core/calculators';
+import { jsonSchemaOf, type JsonSchema, type Spec } from '../../core/shape';
 import { problemType } from '../../contract/problem';
 
 interface Described {
   method: 'get' | 'post' | 'put';
   path: string;
   summary: string;
-  body?: string;
+  body?: Spec;
   status?: number;
   type?: string;
 }
@@ -15,24 +21,30 @@ interface Described {
 const described: readonly Described[] = [
   { method: 'get', path: '/api/school', summary: 'Name of the school and version of the program' },
   { method: 'get', path: '/api/rooms', summary: 'All rooms' },
-  { method: 'post', path: '/api/rooms', summary: 'Adds a room', body: 'NewRoom', status: 201 },
+  { method: 'post', path: '/api/rooms', summary: 'Adds a room', body: NewRoom.shape, status: 201 },
   {
     method: 'put',
     path: '/api/rooms/{id}',
     summary: 'Changes a room from the version it was read at',
-    body: 'RoomEdit',
+    body: RoomEdit.shape,
   },
   { method: 'get', path: '/api/classes', summary: 'All classes' },
-  { method: 'post', path: '/api/classes', summary: 'Adds a class', body: 'NewClass', status: 201 },
+  { method: 'post', path: '/api/classes', summary: 'Adds a class', body: NewClass.shape, status: 201 },
   { method: 'get', path: '/api/practicals', summary: 'All practicals at their latest revision' },
-  { method: 'post', path: '/api/practicals', summary: 'Adds a practical', body: 'NewPractical', status: 201 },
+  {
+    method: 'post',
+    path: '/api/practicals',
+    summary: 'Adds a practical',
+    body: NewPractical.shape,
+    status: 201,
+  },
   { method: 'get', path: '/api/practicals/{id}', summary: 'A practical with its latest plan and its runs' },
   { method: 'get', path: '/api/practicals/{id}/revisions', summary: 'Its revisions, newest first' },
   {
     method: 'post',
     path: '/api/practicals/{id}/revisions',
     summary: 'Keeps an edit as the next revision; 409 when stale',
-    body: 'PlanEdit',
+    body: PlanEdit.shape,
     status: 201,
   },
   { method: 'get', path: '/api/runs', summary: 'Runs that begin from `from` up to `to` (ms since 1970)' },
@@ -40,7 +52,7 @@ const described: readonly Described[] = [
     method: 'post',
     path: '/api/runs',
     summary: 'Plans a run and draws its layout',
-    body: 'NewRun',
+    body: NewRun.shape,
     status: 201,
   },
   { method: 'get', path: '/api/runs/{id}', summary: 'A run with its plan, place, layout and clock' },
@@ -48,13 +60,13 @@ const described: readonly Described[] = [
     method: 'post',
     path: '/api/runs/{id}/layout',
     summary: 'Draws the layout anew, before the start',
-    body: 'NewLayout',
+    body: NewLayout.shape,
   },
   {
     method: 'post',
     path: '/api/runs/{id}/revision',
     summary: 'Takes it to another revision of its plan, before the start',
-    body: 'OtherRevision',
+    body: OtherRevision.shape,
   },
   { method: 'post', path: '/api/runs/{id}/start', summary: 'Starts it' },
   { method: 'post', path: '/api/runs/{id}/finish', summary: 'Finishes it' },
@@ -62,14 +74,14 @@ const described: readonly Described[] = [
     method: 'post',
     path: '/api/runs/{id}/clock',
     summary: 'Sets the speed of a simulated run',
-    body: 'ClockSpeed',
+    body: ClockSpeed.shape,
   },
   { method: 'get', path: '/api/runs/{id}/log', summary: 'Entries after place `after` in the log' },
   {
     method: 'post',
     path: '/api/runs/{id}/log',
     summary: 'Keeps a batch of entries, all or none; idempotent by entry id',
-    body: 'EntryBatch',
+    body: EntryBatch.shape,
     status: 201,
   },
   {
@@ -80,7 +92,7 @@ const described: readonly Described[] = [
   },
   { method: 'get', path: '/api/runs/{id}/log.csv', summary: 'The log as CSV', type: 'text/csv' },
   { method: 'get', path: '/api/runs/{id}/run.json', summary: 'The run as one file' },
-  { method: 'post', path: '/api/imports', summary: 'Reads such a file in', body: 'RunFile', status: 201 },
+  { method: 'post', path: '/api/imports', summary: 'Reads such a file in', body: runFileShape, status: 201 },
   { method: 'get', path: '/api/calculators', summary: 'All calculators with their inputs' },
   {
     method: 'post',
@@ -90,14 +102,9 @@ const described: readonly Described[] = [
   { method: 'get', path: '/healthz', summary: 'Whether the server and its database answer' },
 ];
 
-/** The API described as OpenAPI 3.1, its schemas made from the classes that check the bodies. */
-export async function openApiDocument(version: string): Promise<object> {
-  // Asked for rarely and slow to load: not at the start of the server.
-  const { validationMetadatasToSchemas } = await import('class-validator-jsonschema');
-  const schemas = validationMetadatasToSchemas({
-    classTransformerMetadataStorage: defaultMetadataStorage,
-    refPointerPrefix: '#/components/schemas/',
-  });
+/** The API described as OpenAPI 3.1, its schemas made from the shapes that check the bodies. */
+export function openApiDocument(version: string): object {
+  const schemas: Record<string, JsonSchema> = {};
   const paths: Record<string, Record<string, object>> = {};
   for (const { method, path, summary, body, status = 200, type = 'application/json' } of described) {
     const names = [...path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
@@ -109,7 +116,7 @@ export async function openApiDocument(version: string): Promise<object> {
         ...(body && {
           requestBody: {
             required: true,
-            content: { 'application/json': { schema: { $ref: `#/components/schemas/${body}` } } },
+            content: { 'application/json': { schema: jsonSchemaOf(body, schemas) } },
           },
         }),
         responses: {

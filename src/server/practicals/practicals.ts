@@ -5,25 +5,16 @@ import type {
   Practical,
   PracticalSummary,
   Revision,
+  RevisionPage,
   StaleEdit,
 } from '../../contract/practicals';
-import type { Plan } from '../../core/practical';
 import { notFound, Problem } from '../problems/problem';
 import type { Runs } from '../runs/runs';
+import { insertPractical, insertRevision, revisionOf, type RevisionRow } from './revisions';
 import { samePlan } from './same-plan';
 
-interface RevisionRow {
-  practical_id: string;
-  number: number;
-  saved_at: number;
-  plan: string;
-}
-
-const revisionOf = (row: RevisionRow): Revision => ({
-  number: row.number,
-  savedAt: row.saved_at,
-  plan: JSON.parse(row.plan) as Plan,
-});
+/** Most revisions that are told at once; their documents can be long. */
+const pageOfRevisions = 50;
 
 /** Practicals and their revisions. A revision is never changed: an edit is a new one. */
 export class Practicals {
@@ -42,23 +33,18 @@ export class Practicals {
       .select('practical_id')
       .max('number as number')
       .groupBy('practical_id');
-    const rows = await this.#knex<RevisionRow>('revisions as r')
+    const rows = await this.#knex('revisions as r')
       .join(heads.as('h'), (join) =>
         join.on('h.practical_id', 'r.practical_id').andOn('h.number', 'r.number'),
       )
-      .select<RevisionRow[]>('r.*');
-    return rows
-      .map((row) => {
-        const { plan, number, savedAt } = revisionOf(row);
-        return {
-          id: row.practical_id,
-          title: plan.title,
-          question: plan.question,
-          revision: number,
-          savedAt,
-        };
-      })
-      .sort((a, b) => a.title.localeCompare(b.title));
+      .select<PracticalSummary[]>(
+        'r.practical_id as id',
+        'r.title',
+        'r.question',
+        'r.number as revision',
+        'r.saved_at as savedAt',
+      );
+    return rows.sort((a, b) => a.title.localeCompare(b.title));
   }
 
   async one(id: string): Promise<Practical> {
@@ -66,13 +52,18 @@ export class Practicals {
     return { id, ...head, runs: await this.#runs.summaries({ practicalId: id }) };
   }
 
-  async revisions(id: string): Promise<Revision[]> {
+  /** Revisions, newest first, `before` a number or from the latest on; `earlier` says whether there are more. */
+  async revisions(id: string, before = Number.MAX_SAFE_INTEGER): Promise<RevisionPage> {
     const rows = await this.#knex<RevisionRow>('revisions')
       .where({ practical_id: id })
+      .andWhere('number', '<', before)
       .orderBy('number', 'desc')
-      .limit(200);
+      .limit(pageOfRevisions + 1);
     if (rows.length === 0) throw notFound('practical', id);
-    return rows.map(revisionOf);
+    return {
+      revisions: rows.slice(0, pageOfRevisions).map(revisionOf),
+      earlier: rows.length > pageOfRevisions,
+    };
   }
 
   /** Adds a practical with its first revision; the same id again is harmless. */
@@ -80,8 +71,9 @@ export class Practicals {
     await this.#knex.transaction(async (transaction) => {
       const known = await transaction('practicals').where({ id }).first<object | undefined>();
       if (known) return;
-      await transaction('practicals').insert({ id, created_at: this.#now() });
-      await this.#write(transaction, id, 1, plan);
+      const savedAt = this.#now();
+      await insertPractical(transaction, id, savedAt);
+      await insertRevision(transaction, { practicalId: id, number: 1, savedAt, plan });
     });
     return this.one(id);
   }
@@ -103,17 +95,9 @@ export class Practicals {
           { ...stale },
         );
       }
-      await this.#write(transaction, id, current.number + 1, plan);
+      const number = current.number + 1;
+      await insertRevision(transaction, { practicalId: id, number, savedAt: this.#now(), plan });
       return this.#head(transaction, id);
-    });
-  }
-
-  async #write(knex: Knex, id: string, number: number, plan: Plan) {
-    await knex('revisions').insert({
-      practical_id: id,
-      number,
-      saved_at: this.#now(),
-      plan: JSON.stringify(plan),
     });
   }
 

@@ -34,6 +34,14 @@ const columnsOf = (room: RoomInput) => ({
   balance_g: room.balanceG,
 });
 
+/** Writes a room, in whatever transaction `knex` is; one of the same id stays as it is. */
+export async function insertRoom(knex: Knex, room: NewRoom): Promise<void> {
+  await knex('rooms')
+    .insert({ id: room.id, version: 1, ...columnsOf(room) })
+    .onConflict('id')
+    .ignore();
+}
+
 /** Rooms: the places with their altitude and equipment. */
 export class Rooms {
   readonly #knex: Knex;
@@ -54,10 +62,7 @@ export class Rooms {
 
   /** Adds a room; the same id again is harmless. */
   async add(room: NewRoom): Promise<Room> {
-    await this.#knex('rooms')
-      .insert({ id: room.id, version: 1, ...columnsOf(room) })
-      .onConflict('id')
-      .ignore();
+    await insertRoom(this.#knex, room);
     return this.one(room.id);
   }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan } from '../../core/practical';
 import { entryAt, readingOf, runningApp, startedRun } from '../testing/running-app';
+import { levelsOf, withLevels } from '../../core/practical/testing/plans';
 
 describe('the life of a run', () => {
   it('starts, finishes and is redrawn only when that makes sense; twice is harmless', async () => {
@@ -80,12 +81,12 @@ describe('the life of a run', () => {
         });
       const take = (id: string, revision: number) =>
         server.send('POST', `/api/runs/${id}/revision`, { revision });
-      await edit(1, { factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(0, 2) } });
+      await edit(1, { factors: withLevels(examplePlan, levelsOf(examplePlan).slice(0, 2)).factors });
       const taken = (await take('next', 2)).body as {
-        run: { revision: number; allocation: { levelId: string }[] };
+        run: { revision: number; allocation: { treatmentId: string }[] };
       };
       expect(taken.run.revision).toBe(2);
-      expect(new Set(taken.run.allocation.map((one) => one.levelId)).size).toBe(2);
+      expect(new Set(taken.run.allocation.map((one) => one.treatmentId)).size).toBe(2);
       await edit(2, { formula: [] });
       expect((await take('next', 3)).body).toMatchObject({ errors: [{ field: 'revision', value: 3 }] });
       await server.send('POST', '/api/runs/next/start', {});

@@ -1,10 +1,10 @@
 import type { Knex } from 'knex';
 import type { RunSummary } from '../../contract/practicals';
-import type { NewRun, Run, RunStatus } from '../../contract/runs';
-import { allocateLevels, type Allocation } from '../../core/design';
-import { syrupOfFormula } from '../../core/batch';
-import { boilingIn, placeOf, type Place, type Plan } from '../../core/practical';
-import { runTime, withSpeed, type RunClock } from '../../core/run';
+import { readAllocation, type Allocation, type NewRun, type Run, type RunStatus } from '../../contract/runs';
+import { allocateTreatments } from '../../core/design';
+import { batchTables } from '../../core/batch';
+import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
+import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { Rooms } from '../rooms/rooms';
@@ -30,16 +30,25 @@ interface RunRow {
   unit: 'C' | 'F';
 }
 
+/** What lists show of a run: no document is read for it. */
+interface SummaryRow extends Pick<
+  RunRow,
+  'id' | 'practical_id' | 'place' | 'starts_at' | 'started_at' | 'finished_at' | 'class_name'
+> {
+  title: string;
+  period_minutes: number;
+}
+
 const statusOf = (row: Pick<RunRow, 'started_at' | 'finished_at'>): RunStatus =>
   row.finished_at !== null ? 'finished' : row.started_at !== null ? 'running' : 'planned';
 
 function runOf(row: RunRow): Run {
-  const allocation = JSON.parse(row.allocation) as Allocation[];
+  const allocation = readAllocation(JSON.parse(row.allocation) as Parameters<typeof readAllocation>[0]);
   return {
     id: row.id,
     practicalId: row.practical_id,
     revision: row.revision,
-    plan: JSON.parse(row.plan) as Plan,
+    plan: readPlan(JSON.parse(row.plan)),
     roomId: row.room_id,
     place: JSON.parse(row.place) as Place,
     classId: row.class_id,
@@ -56,6 +65,32 @@ function runOf(row: RunRow): Run {
     finishedAt: row.finished_at,
     clock: row.clock === null ? null : (JSON.parse(row.clock) as RunClock),
   };
+}
+
+/** A run as it is written. */
+export type StoredRun = Pick<Run, 'place' | 'startedAt' | 'finishedAt' | 'clock'> & {
+  allocation: readonly Allocation[];
+} & Required<
+    Pick<NewRun, 'id' | 'practicalId' | 'revision' | 'roomId' | 'classId' | 'startsAt' | 'seed' | 'probes'>
+  >;
+
+/** Writes a run, in whatever transaction `knex` is. */
+export async function insertRun(knex: Knex, run: StoredRun): Promise<void> {
+  await knex('runs').insert({
+    id: run.id,
+    practical_id: run.practicalId,
+    revision: run.revision,
+    room_id: run.roomId,
+    class_id: run.classId,
+    starts_at: run.startsAt,
+    seed: run.seed,
+    allocation: JSON.stringify(run.allocation),
+    probes: run.probes,
+    place: JSON.stringify(run.place),
+    started_at: run.startedAt,
+    finished_at: run.finishedAt,
+    clock: run.clock === null ? null : JSON.stringify(run.clock),
+  });
 }
 
 /** Runs: one class doing one revision of a practical on one day. */
@@ -75,24 +110,31 @@ export class Runs {
   }
 
   async summaries(filter: { practicalId?: string; from?: number; to?: number } = {}): Promise<RunSummary[]> {
-    let query = this.#rows();
+    let query = this.#joined().select<SummaryRow[]>(
+      'runs.id',
+      'runs.practical_id',
+      'runs.place',
+      'runs.starts_at',
+      'runs.started_at',
+      'runs.finished_at',
+      'revisions.title',
+      'revisions.period_minutes',
+      'classes.name as class_name',
+    );
     if (filter.practicalId !== undefined) query = query.where('runs.practical_id', filter.practicalId);
     if (filter.from !== undefined) query = query.where('runs.starts_at', '>=', filter.from);
     if (filter.to !== undefined) query = query.where('runs.starts_at', '<', filter.to);
-    const rows = (await query.orderBy('runs.starts_at')) as RunRow[];
-    return rows.map((row) => {
-      const run = runOf(row);
-      return {
-        id: run.id,
-        practicalId: run.practicalId,
-        title: run.plan.title,
-        className: run.className,
-        roomName: run.place.name,
-        startsAt: run.startsAt,
-        periodMinutes: run.plan.periodMinutes,
-        status: run.status,
-      };
-    });
+    const rows = await query.orderBy('runs.starts_at');
+    return rows.map((row) => ({
+      id: row.id,
+      practicalId: row.practical_id,
+      title: row.title,
+      className: row.class_name,
+      roomName: (JSON.parse(row.place) as Place).name,
+      startsAt: row.starts_at,
+      periodMinutes: row.period_minutes,
+      status: statusOf(row),
+    }));
   }
 
   async one(id: string): Promise<Run> {
@@ -126,7 +168,7 @@ export class Runs {
       throw refusedField('/classId', wanted.classId, 'a class of this school');
     });
     const place: Place = placeOf(room);
-    if (wanted.probes === 'simulated' && !canSimulate(plan, place)) {
+    if (wanted.probes === 'simulated' && !canBeSimulated(plan, place, batchTables)) {
       throw refusedField(
         '/probes',
         wanted.probes,
@@ -134,17 +176,15 @@ export class Runs {
       );
     }
     const seed = wanted.seed ?? this.#now() % 4_294_967_296;
-    await this.#knex('runs').insert({
-      id: wanted.id,
-      practical_id: wanted.practicalId,
-      revision: wanted.revision,
-      room_id: wanted.roomId,
-      class_id: wanted.classId,
-      starts_at: wanted.startsAt,
+    const allocation = layout(plan, wanted.stations, seed);
+    await insertRun(this.#knex, {
+      ...wanted,
       seed,
-      allocation: JSON.stringify(layout(plan, wanted.stations, seed)),
-      probes: wanted.probes,
-      place: JSON.stringify(place),
+      allocation,
+      place,
+      startedAt: null,
+      finishedAt: null,
+      clock: null,
     });
     return this.one(wanted.id);
   }
@@ -167,7 +207,7 @@ export class Runs {
       throw new Problem(409, 'Already started', 'A run stays with the revision it was started with.');
     }
     const plan = await this.#planOf(run.practicalId, revision);
-    if (run.probes === 'simulated' && !canSimulate(plan, run.place)) {
+    if (run.probes === 'simulated' && !canBeSimulated(plan, run.place, batchTables)) {
       throw refusedField('/revision', revision, 'a plan with a boiling syrup: this run is to be simulated');
     }
     return this.#update(id, {
@@ -228,8 +268,8 @@ export class Runs {
       .where({ practical_id: practicalId, number: revision })
       .first<{ plan: string } | undefined>();
     if (!row) throw refusedField('/revision', revision, `a revision of practical ${practicalId}`);
-    const plan = JSON.parse(row.plan) as Plan;
-    if (plan.factor.levels.length === 0) {
+    const plan = readPlan(JSON.parse(row.plan));
+    if (listedTreatmentIds(plan).length === 0) {
       throw refusedField('/revision', revision, 'a plan with at least one level to give to the stations');
     }
     return plan;
@@ -241,22 +281,26 @@ export class Runs {
     return this.one(id);
   }
 
-  #rows() {
+  #joined() {
     return this.#knex('runs')
       .join('revisions', (join) =>
         join.on('revisions.practical_id', 'runs.practical_id').andOn('revisions.number', 'runs.revision'),
       )
-      .join('classes', 'classes.id', 'runs.class_id')
-      .select('runs.*', 'revisions.plan', 'classes.name as class_name', 'classes.students', 'classes.unit');
+      .join('classes', 'classes.id', 'runs.class_id');
+  }
+
+  #rows() {
+    return this.#joined().select(
+      'runs.*',
+      'revisions.plan',
+      'classes.name as class_name',
+      'classes.students',
+      'classes.unit',
+    );
   }
 }
 
 function layout(plan: Plan, stations: number, seed: number): Allocation[] {
   const numbers = Array.from({ length: stations }, (_, i) => i + 1);
-  const levelIds = plan.factor.levels.map((level) => level.id);
-  return allocateLevels(numbers, levelIds, plan.order, seed);
-}
-
-function canSimulate(plan: Plan, place: Place): boolean {
-  return plan.thermometer.in === 'syrup' && syrupOfFormula(plan, boilingIn(place).boilingC) !== null;
+  return allocateTreatments(numbers, listedTreatmentIds(plan), plan.order, seed);
 }

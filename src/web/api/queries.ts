@@ -1,10 +1,10 @@
-import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Class, NewClass } from '../../contract/classes';
 import type {
   NewPractical,
   Practical,
   PracticalSummary,
-  Revision,
+  RevisionPage,
   RunSummary,
 } from '../../contract/practicals';
 import type { Imported } from '../../contract/run-file';
@@ -42,10 +42,14 @@ export const usePractical = (id: string | undefined) =>
     enabled: id !== undefined,
   });
 
+/** Revisions, newest first, page by page. */
 export const useRevisions = (id: string, wanted: boolean) =>
-  useQuery({
+  useInfiniteQuery({
     queryKey: ['revisions', id],
-    queryFn: () => request<Revision[]>(routes.revisions(id)),
+    queryFn: ({ pageParam }) =>
+      request<RevisionPage>(routes.revisions(id) + (pageParam === null ? '' : `?before=${pageParam}`)),
+    initialPageParam: null as number | null,
+    getNextPageParam: (last) => (last.earlier ? last.revisions.at(-1)!.number : undefined),
     enabled: wanted,
     staleTime: 0,
   });

@@ -1,14 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import { extent, scaleLinear, scalePoint } from 'd3';
 import { formatNumber } from '../../core/format';
+import { placeLabels } from './place-labels';
+import { factorUnit, levelLabel, levelsInOrder, type Factor, type Plan } from '../../core/practical';
 import type { ResponseSeries } from '../../core/run';
 
 interface ResponseChartProps {
   series: ResponseSeries;
-  /** Words under the x axis. */
-  factorName: string;
-  factorUnit: string;
-  colourOf(levelId: string): string;
+  plan: Plan;
+  colourOf(treatmentId: string): string;
   pointed: number | null;
   onPoint(station: number | null): void;
 }
@@ -18,15 +18,11 @@ const height = 300;
 const margin = { top: 14, right: 22, bottom: 46, left: 58 };
 
 /** A response against the factor: every station a dot, mean and 95 % interval beside them, the line where it means something. */
-export function ResponseChart({
-  series,
-  factorName,
-  factorUnit,
-  colourOf,
-  pointed,
-  onPoint,
-}: ResponseChartProps) {
-  const { points, groups, fit, numeric, response } = series;
+export function ResponseChart({ series, plan, colourOf, pointed, onPoint }: ResponseChartProps) {
+  const { points, groups, fit, numeric, response, factors } = series;
+  const [factor, second] = factors;
+  const factorName = factor?.name ?? '';
+  const factorUnit = factor ? axisUnit(plan, factor) : '';
   const values = [...points.map((point) => point.y), ...groups.flatMap((group) => group.ci95 ?? [])];
   const [low, high] = extent(values) as [number, number];
   const pad = (high - low || Math.abs(high) || 1) * 0.08;
@@ -37,16 +33,20 @@ export function ResponseChart({
   const xs = [...points.map((point) => point.x), ...groups.map((group) => group.x)];
   const [first, last] = extent(xs) as [number, number];
   const reach = (last - first || 1) * 0.12;
-  const along = scaleLinear([first - reach, last + reach], [margin.left, width - margin.right]);
+  // Two factors: the lines are named to their right.
+  const right = width - (second ? 78 : margin.right);
+  const along = scaleLinear([first - reach, last + reach], [margin.left, right]);
   const steps = scalePoint(
-    groups.map((group) => group.level.id),
-    [margin.left, width - margin.right],
+    [...new Set(groups.map((group) => String(group.x)))],
+    [margin.left, right],
   ).padding(0.6);
-  const xOf = (x: number, levelId: string) => (numeric ? along(x) : (steps(levelId) ?? 0));
+  const beside = sideBySide(series);
+  const xOf = (x: number, treatmentId: string) =>
+    (numeric ? along(x) : (steps(String(x)) ?? 0)) + beside(treatmentId);
   const ticks = y.ticks(5);
   const shift = jitter(
     series,
-    (point) => xOf(point.x, point.levelId),
+    (point) => xOf(point.x, point.treatmentId),
     (point) => y(point.y),
   );
   return (
@@ -78,19 +78,20 @@ export function ResponseChart({
             </text>
           </g>
         ))}
-        {groups.map((group) => (
+        {placesOf(series, plan).map(({ x, label, control }) => (
           <text
-            key={group.level.id}
-            x={xOf(group.x, group.level.id)}
+            key={x}
+            x={numeric ? along(x) : steps(String(x))}
             y={height - margin.bottom + 19}
             textAnchor="middle"
             fontSize="13"
             fill="var(--chakra-colors-ink)"
-            fontWeight={group.level.control ? 700 : 400}
+            fontWeight={control ? 700 : 400}
           >
-            {numeric ? formatNumber(group.x) : shortened(group.label)}
+            {numeric ? formatNumber(x) : shortened(label)}
           </text>
         ))}
+        {second && <Means series={series} second={second} colourOf={colourOf} xOf={xOf} y={y} plan={plan} />}
         <text
           x={(margin.left + width - margin.right) / 2}
           y={height - 6}
@@ -113,7 +114,10 @@ export function ResponseChart({
           />
         )}
         {groups.map((group) => (
-          <g key={group.level.id} transform={`translate(${xOf(group.x, group.level.id) + 19} 0)`}>
+          <g
+            key={group.treatment.id}
+            transform={`translate(${xOf(group.x, group.treatment.id) + (second ? 0 : 19)} 0)`}
+          >
             <title>{`${group.label}: mean ${formatNumber(group.mean, 2)} ${response.unit}${group.ci95 ? `, 95 % interval ${formatNumber(group.ci95[0], 2)} to ${formatNumber(group.ci95[1], 2)}` : ''}`}</title>
             {group.ci95 && (
               <line
@@ -123,13 +127,20 @@ export function ResponseChart({
                 strokeWidth="2.4"
               />
             )}
-            <rect x="-4.5" y={y(group.mean) - 4.5} width="9" height="9" fill="var(--chakra-colors-glass)" />
+            <rect
+              x="-4.5"
+              y={y(group.mean) - 4.5}
+              width="9"
+              height="9"
+              fill={second ? colourOf(group.treatment.id) : 'var(--chakra-colors-glass)'}
+              stroke={second ? 'var(--chakra-colors-ink)' : undefined}
+            />
           </g>
         ))}
         {points.map((point, i) => (
           <g
             key={point.station}
-            transform={`translate(${xOf(point.x, point.levelId) + shift[i]!} ${y(point.y)})`}
+            transform={`translate(${xOf(point.x, point.treatmentId) + shift[i]!} ${y(point.y)})`}
             opacity={pointed === null || pointed === point.station ? 1 : 0.3}
             onMouseEnter={() => onPoint(point.station)}
             onMouseLeave={() => onPoint(null)}
@@ -146,7 +157,7 @@ export function ResponseChart({
             )}
             <circle
               r={pointed === point.station ? 8.5 : 6.5}
-              fill={colourOf(point.levelId)}
+              fill={colourOf(point.treatmentId)}
               stroke="var(--chakra-colors-ink)"
               strokeWidth="1.2"
             />
@@ -159,6 +170,78 @@ export function ResponseChart({
         ))}
       </svg>
     </Box>
+  );
+}
+
+/** The unit under the axis: an end temperature is drawn as it would be at sea level. */
+function axisUnit(plan: Plan, factor: Factor): string {
+  return factor.acts.on === 'end-temperature' ? '°C at sea level' : factorUnit(plan, factor);
+}
+
+/** Where the levels of the first factor stand, each once. */
+function placesOf({ groups, factors }: ResponseSeries, plan: Plan) {
+  const places = new Map<number, { x: number; label: string; control: boolean }>();
+  for (const { x, treatment } of groups) {
+    const level = treatment.levels[0]!;
+    if (!places.has(x))
+      places.set(x, { x, label: levelLabel(plan, factors[0]!, level), control: level.control });
+  }
+  return [...places.values()];
+}
+
+/** Treatments that share a place on the axis stand side by side, so that none hides another. */
+function sideBySide({ groups, factors }: ResponseSeries): (treatmentId: string) => number {
+  if (factors.length < 2) return () => 0;
+  const order = [...new Set(groups.map((group) => group.treatment.levels[1]!.id))];
+  const level = new Map(
+    groups.map((group) => [group.treatment.id, order.indexOf(group.treatment.levels[1]!.id)]),
+  );
+  return (id) => ((level.get(id) ?? 0) - (order.length - 1) / 2) * 18;
+}
+
+interface MeansProps {
+  series: ResponseSeries;
+  second: Factor;
+  plan: Plan;
+  colourOf(treatmentId: string): string;
+  xOf(x: number, treatmentId: string): number;
+  y(value: number): number;
+}
+
+/** For each level of the second factor a line through its means, named at its right. */
+function Means({ series, second, plan, colourOf, xOf, y }: MeansProps) {
+  const lines = levelsInOrder(second).flatMap((level) => {
+    const groups = series.groups
+      .filter((group) => group.treatment.levels[1]!.id === level.id)
+      .sort((a, b) => a.x - b.x);
+    const last = groups.at(-1);
+    return last ? [{ level, groups, last }] : [];
+  });
+  const named = lines.map(({ level, last }) => ({ text: levelLabel(plan, second, level), at: y(last.mean) }));
+  const places = placeLabels(named, 15, margin.top, height - margin.bottom);
+  const placeOf = (i: number) => places.find((one) => one.text === named[i]!.text)?.y ?? named[i]!.at;
+  return (
+    <>
+      {lines.map(({ level, groups, last }, i) => {
+        const path = `M${groups.map((group) => `${xOf(group.x, group.treatment.id)} ${y(group.mean)}`).join('L')}`;
+        return (
+          <g key={level.id}>
+            <path d={path} fill="none" stroke="var(--chakra-colors-ink)" strokeWidth="3.4" />
+            <path d={path} fill="none" stroke={colourOf(last.treatment.id)} strokeWidth="2" />
+            <text
+              x={width - 70}
+              y={placeOf(i)}
+              dominantBaseline="middle"
+              fontSize="12.5"
+              fontWeight="600"
+              fill="var(--chakra-colors-ink)"
+            >
+              {shortened(levelLabel(plan, second, level))}
+            </text>
+          </g>
+        );
+      })}
+    </>
   );
 }
 

@@ -1,13 +1,15 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Keyboard, LibraryBig, Moon, Search, Sun } from 'lucide-react';
-import { useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
 import { setLight, useLight } from '../theme/light';
 import { IconButton } from '../ui/Button';
 import { useShelf } from '../shelf/Shelf';
 import { useGoAnywhere } from './GoAnywhere';
-import { KeysHelp, type KeyHelp } from './KeysHelp';
+import type { KeyHelp } from './KeysHelp';
+
+const KeysHelp = lazy(() => import('./KeysHelp').then((help) => ({ default: help.KeysHelp })));
 
 interface FrameProps {
   title: string;
@@ -117,12 +119,16 @@ export function Frame({
       <Flex as="main" flex="1" direction="column" minH="0">
         {children}
       </Flex>
-      <KeysHelp
-        open={helping}
-        keys={keys}
-        hasThread={thread !== undefined}
-        onClose={() => setHelping(false)}
-      />
+      {helping && (
+        <Suspense fallback={null}>
+          <KeysHelp
+            open={helping}
+            keys={keys}
+            hasThread={thread !== undefined}
+            onClose={() => setHelping(false)}
+          />
+        </Suspense>
+      )}
     </Flex>
   );
 }

@@ -1,106 +1,30 @@
-import { Box, chakra, Dialog, Portal } from '@chakra-ui/react';
-import { Command } from 'cmdk';
-import { format } from 'date-fns';
-import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+import { createContext, lazy, Suspense, useCallback, useContext, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate } from 'react-router';
-import { usePracticals, useRuns } from '../api/queries';
 
-const Input = chakra(Command.Input);
-const List = chakra(Command.List);
-const Item = chakra(Command.Item);
-
-const fortnight = 14 * 24 * 3_600_000;
-const today = () => new Date().setHours(0, 0, 0, 0);
+const GoDialog = lazy(() => import('./GoDialog').then((dialog) => ({ default: dialog.GoDialog })));
 
 const GoContext = createContext<() => void>(() => undefined);
 
 /** Opens “go anywhere” from a button. */
 export const useGoAnywhere = () => useContext(GoContext);
 
-/** Stands around all pages, so that it stays open while one gives way to the next. */
+/** Stands around all pages, so that it stays open while one gives way to the next; fetched when it is first opened. */
 export function GoAnywhere({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
-  const show = useCallback(() => setOpen(true), []);
+  const [asked, setAsked] = useState(false);
+  const show = useCallback(() => {
+    setAsked(true);
+    setOpen(true);
+  }, []);
   useHotkeys('ctrl+k, meta+k', show, { preventDefault: true, enableOnFormTags: true });
   return (
     <GoContext value={show}>
       {children}
-      <GoDialog open={open} onClose={() => setOpen(false)} />
+      {asked && (
+        <Suspense fallback={null}>
+          <GoDialog open={open} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </GoContext>
-  );
-}
-
-/** Type a few letters, press Enter, be there. */
-function GoDialog({ open, onClose }: { open: boolean; onClose(): void }) {
-  return (
-    <Dialog.Root open={open} onOpenChange={(details) => !details.open && onClose()} lazyMount unmountOnExit>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised" mt="12vh">
-            <Dialog.Title srOnly>Go anywhere</Dialog.Title>
-            <Places onClose={onClose} />
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
-  );
-}
-
-function Places({ onClose }: { onClose(): void }) {
-  const navigate = useNavigate();
-  const { data: practicals = [] } = usePracticals();
-  const { data: runs = [] } = useRuns(today() - fortnight, today() + 2 * fortnight);
-  const places = [
-    { to: '/', words: 'Today' },
-    ...runs.map((run) => ({
-      to: `/runs/${run.id}/${run.status === 'finished' ? 'results' : 'bench'}`,
-      words: `${run.title} · ${run.className} · ${format(run.startsAt, 'EEE d MMM HH:mm')}`,
-    })),
-    ...practicals.map((practical) => ({
-      to: `/practicals/${practical.id}/plan`,
-      words: `Plan: ${practical.title}`,
-    })),
-  ];
-  return (
-    <Command label="Go anywhere">
-      <Input
-        autoFocus
-        placeholder="Where to? A practical, a class, a day …"
-        w="100%"
-        px="5"
-        py="4"
-        fontSize="lg"
-        bg="transparent"
-        borderBottomWidth="1px"
-        borderColor="rule"
-        _focusVisible={{ outline: 'none' }}
-      />
-      <List maxH="50vh" overflowY="auto" p="2">
-        <Command.Empty>
-          <Box p="3" color="soft">
-            Nothing of that name.
-          </Box>
-        </Command.Empty>
-        {places.map(({ to, words }) => (
-          <Item
-            key={to}
-            value={`${words} ${to}`}
-            onSelect={() => {
-              onClose();
-              void navigate(to);
-            }}
-            px="3"
-            py="2.5"
-            borderRadius="6px"
-            cursor="pointer"
-            css={{ '&[data-selected=true]': { bg: 'tawnyWash', color: 'tawnyDeep' } }}
-          >
-            {words}
-          </Item>
-        ))}
-      </List>
-    </Command>
   );
 }

@@ -1,5 +1,5 @@
 import type { Practical, RunSummary } from '../../contract/practicals';
-import type { Rank } from '../../core/review';
+import type { Rank } from '../../core/remark';
 
 /** The run a practical’s pages speak of when none is named: the one going on, else the next, else the last. */
 export function presentRun(runs: readonly RunSummary[]): RunSummary | undefined {

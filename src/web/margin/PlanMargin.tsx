@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useMemo, type RefObject } from 'react';
-import type { Remark, Review } from '../../core/review';
+import type { PlanRemark, Review } from '../../core/review';
 import { WordButton } from '../ui/Button';
 import { RemarkCard } from './RemarkCard';
 import { lineOf, useLevelTops } from './use-level-tops';
@@ -8,12 +8,12 @@ import { lineOf, useLevelTops } from './use-level-tops';
 interface PlanMarginProps {
   review: Review;
   sheet: RefObject<HTMLElement | null>;
-  onTake(remark: Remark): void;
-  onDismiss(remark: Remark, reason: string): void;
-  onRecall(remark: Remark): void;
+  onTake(remark: PlanRemark): void;
+  onDismiss(remark: PlanRemark, reason: string): void;
+  onRecall(remark: PlanRemark): void;
 }
 
-const besideOf = ({ at }: Remark) => [...(at.item ? [`${at.section}:${at.item}`] : []), at.section];
+const besideOf = ({ at }: PlanRemark) => [...(at.item ? [`${at.section}:${at.item}`] : []), at.section];
 
 /** The margin of a plan: each remark level with the line it is about. On narrow screens a list below the sheet. */
 export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanMarginProps) {
@@ -22,7 +22,7 @@ export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanM
     [review],
   );
   const { tops, height, register } = useLevelTops(items, sheet);
-  const point = (remark: Remark, over: boolean) => {
+  const point = (remark: PlanRemark, over: boolean) => {
     const line = lineOf(sheet.current, besideOf(remark));
     if (over) line?.setAttribute('data-pointed', '');
     else line?.removeAttribute('data-pointed');

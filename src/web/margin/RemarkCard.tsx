@@ -1,22 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState, type Ref } from 'react';
-import type { Rank } from '../../core/review';
-import type { Working } from '../../core/working';
+import type { Remark } from '../../core/remark';
 import { WordButton } from '../ui/Button';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 import { WorkingPopover } from '../ui/WorkingPopover';
 
-/** What a remark, a call or a finding has in common. */
-export interface Said {
-  id: string;
-  rank: Rank;
-  what: string;
-  why: string;
-  working: Working;
-}
-
 interface RemarkCardProps {
-  said: Said;
+  said: Remark;
   /** One click that helps. */
   action?: { label: string; take(): void } | undefined;
   /** Sets it aside, with a reason. */

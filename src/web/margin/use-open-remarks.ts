@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Place, Plan } from '../../core/practical';
-import type { Remark, RoomChoice } from '../../core/review';
+import type { PlanRemark, RoomChoice } from '../../core/review';
 import { useCode } from '../api/use-code';
 
 /**
@@ -11,7 +11,7 @@ export function useOpenRemarks(
   plan: Plan | undefined,
   place: Place | null,
   rooms: readonly RoomChoice[],
-): readonly Remark[] {
+): readonly PlanRemark[] {
   const data = useCode('review', () => import('../../core/review'));
   return useMemo(
     () => (data && plan ? data.reviewPlan({ plan, place, rooms }).open : []),

@@ -1,4 +1,7 @@
-import { batchSize, type BatchReceipt } from '../../contract/entries';
+import { Tries } from '../watched/tries';
+import { Watched } from '../watched/watched';
+import { batchSize } from '../../contract/batch-size';
+import type { BatchReceipt } from '../../contract/entries';
 import { problemSentence } from '../../contract/problem';
 import type { Entry } from '../../core/run';
 import { ProblemError } from '../api/request';
@@ -19,7 +22,7 @@ export interface OutboxOptions {
   runId: string;
   store: OutboxStore;
   send(entries: readonly Entry[]): Promise<BatchReceipt>;
-  /** First pause before another try, ms; it doubles up to half a minute. */
+  /** First pause before another try, ms; it doubles up to a quarter of a minute. */
   firstPauseMs?: number;
 }
 
@@ -30,81 +33,70 @@ const longestPauseMs = 15_000;
  * each that it is there. The same entry sent twice is harmless; one the server refuses is set aside with the reason
  * and holds up none of the others.
  */
-export class Outbox {
+export class Outbox extends Watched<OutboxState> {
   readonly #options: OutboxOptions;
-  readonly #listeners = new Set<() => void>();
-  #state: OutboxState = { waiting: [], refused: [], received: 0, away: false };
-  #timer: ReturnType<typeof setTimeout> | null = null;
-  #pauseMs: number;
+  readonly #tries: Tries;
   #sending = false;
-  #closed = false;
 
   constructor(options: OutboxOptions) {
+    super({ waiting: [], refused: [], received: 0, away: false });
     this.#options = options;
-    this.#pauseMs = options.firstPauseMs ?? 500;
+    const firstMs = options.firstPauseMs ?? 500;
+    this.#tries = new Tries(() => void this.#flush(), { firstMs, longestMs: longestPauseMs });
   }
-
-  readonly subscribe = (listener: () => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
-
-  readonly state = () => this.#state;
 
   /** Takes up what an earlier page left behind. */
   async open(): Promise<Entry[]> {
     const kept = await this.#options.store.all(this.#options.runId);
-    const known = new Set(this.#state.waiting.map((entry) => entry.id));
+    const known = new Set(this.state().waiting.map((entry) => entry.id));
     const left = kept.filter((one) => one.refused === null && !known.has(one.id)).map((one) => one.entry);
-    this.#set({
-      waiting: [...left, ...this.#state.waiting],
+    this.set({
+      waiting: [...left, ...this.state().waiting],
       refused: kept
         .filter((one) => one.refused !== null)
         .map((one) => ({ entry: one.entry, why: one.refused! })),
     });
-    this.#soon(0);
+    this.#tries.soon(0);
     return left;
   }
 
   /** Saves entries here; resolves when they are safe on this device. */
   async add(entries: readonly Entry[]): Promise<void> {
-    this.#set({ waiting: [...this.#state.waiting, ...entries] });
+    this.set({ waiting: [...this.state().waiting, ...entries] });
     await this.#options.store.put(entries.map((entry) => this.#waiting(entry, null)));
-    this.#soon(0);
+    this.#tries.soon(0);
   }
 
   /** Drops an entry the server refused. */
   async discard(id: string): Promise<void> {
     await this.#options.store.remove([id]);
-    this.#set({ refused: this.#state.refused.filter(({ entry }) => entry.id !== id) });
+    this.set({ refused: this.state().refused.filter(({ entry }) => entry.id !== id) });
   }
 
   /** Tries again now, for instance when the network has come back. */
   readonly nudge = () => {
-    this.#pauseMs = this.#options.firstPauseMs ?? 500;
-    this.#soon(0);
+    this.#tries.succeeded();
+    this.#tries.soon(0);
   };
 
   close(): void {
-    this.#closed = true;
-    if (this.#timer) clearTimeout(this.#timer);
+    this.#tries.end();
   }
 
   async #flush() {
-    if (this.#sending || this.#state.waiting.length === 0) return;
+    if (this.#sending || this.state().waiting.length === 0) return;
     this.#sending = true;
-    const batch = this.#state.waiting.slice(0, batchSize);
+    const batch = this.state().waiting.slice(0, batchSize);
     try {
       const { kept, already } = await this.#options.send(batch);
       await this.#received([...kept, ...already]);
-      this.#pauseMs = this.#options.firstPauseMs ?? 500;
-      this.#soon(0);
+      this.#tries.succeeded();
+      this.#tries.soon(0);
     } catch (error) {
       if (error instanceof ProblemError && error.problem.status < 500) await this.#refusedBatch(batch, error);
       else {
-        this.#set({ away: true });
-        this.#soon(this.#pauseMs);
-        this.#pauseMs = Math.min(longestPauseMs, this.#pauseMs * 2);
+        this.set({ away: true });
+        this.#tries.later();
       }
     } finally {
       this.#sending = false;
@@ -113,9 +105,9 @@ export class Outbox {
 
   async #received(ids: readonly string[]) {
     const done = new Set(ids);
-    this.#set({
-      waiting: this.#state.waiting.filter((entry) => !done.has(entry.id)),
-      received: this.#state.received + ids.length,
+    this.set({
+      waiting: this.state().waiting.filter((entry) => !done.has(entry.id)),
+      received: this.state().received + ids.length,
       away: false,
     });
     await this.#options.store.remove(ids);
@@ -134,26 +126,15 @@ export class Outbox {
       .map((entry) => ({ entry, why: reasons.get(entry.id) ?? error.message }));
     await this.#options.store.put(refused.map(({ entry, why }) => this.#waiting(entry, why)));
     const ids = new Set(refused.map(({ entry }) => entry.id));
-    this.#set({
-      waiting: this.#state.waiting.filter((entry) => !ids.has(entry.id)),
-      refused: [...this.#state.refused, ...refused],
+    this.set({
+      waiting: this.state().waiting.filter((entry) => !ids.has(entry.id)),
+      refused: [...this.state().refused, ...refused],
       away: false,
     });
-    this.#soon(0);
+    this.#tries.soon(0);
   }
 
   #waiting(entry: Entry, refused: string | null): WaitingEntry {
     return { id: entry.id, runId: this.#options.runId, entry, refused };
-  }
-
-  #soon(afterMs: number) {
-    if (this.#closed) return;
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#flush(), afterMs);
-  }
-
-  #set(change: Partial<OutboxState>) {
-    this.#state = { ...this.#state, ...change };
-    this.#listeners.forEach((listener) => listener());
   }
 }

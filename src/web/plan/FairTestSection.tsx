@@ -1,11 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { NotebookPen } from 'lucide-react';
-import { syrupOfFormula } from '../../core/batch';
-import { formatNumber } from '../../core/format';
-import { type FactorKind, type Plan, type Thermometer } from '../../core/practical';
-import { seaLevelBoilingC } from '../../core/water';
+import { lazy, memo, Suspense, useState } from 'react';
+import { factorsWithLevels, heldShape, notedShape, planShape } from '../../core/practical';
+import { isFull, longest, range } from '../../core/shape';
+import { WordButton } from '../ui/Button';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
+import { FactorLine } from './FactorLine';
+import { mayCross, newFactor } from './factors';
 import { LevelPicture } from './LevelPicture';
 import { AddLine, RemoveButton } from './line-tools';
 import { newId, withItem, without } from './lists';
@@ -13,80 +15,82 @@ import { ResponseLines } from './ResponseLines';
 import { RoomLine } from './RoomLine';
 import { Row } from './Row';
 import { Section } from './Section';
+import { ThermometerLines } from './ThermometerLines';
+import { TreatmentGrid } from './TreatmentGrid';
 
-const kinds: readonly (readonly [FactorKind, string])[] = [
-  ['target', 'a temperature at which a step ends'],
-  ['number', 'a number'],
-  ['words', 'a choice in words'],
-];
+const Expectations = lazy(() => import('./Expectations').then((one) => ({ default: one.Expectations })));
 
 /** What changes, what is measured, what stays, where: the fair test as a picture and in sentences. */
-export function FairTestSection() {
+export const FairTestSection = memo(function FairTestSection() {
   const { plan, edit } = usePlan();
-  const { factor } = plan;
+  // The open line of an empty plan: it comes into the plan with its first letter.
+  const [first] = useState(newFactor);
+  const factors = plan.factors.length === 0 ? [first] : plan.factors;
   return (
     <Section name="Fair test" anchor="fair-test">
-      <Row name="We change">
-        <Box as="span" fontWeight="bold" fontSize="lg">
-          <TextField
-            label="What changes"
-            most={80}
-            value={factor.name}
-            placeholder="one thing"
+      {factors.map((factor, i) => (
+        <Box key={factor.id}>
+          <Row name={i === 0 ? 'We change' : 'and'}>
+            <FactorLine factor={factor} alone={factors.length === 1} />
+          </Row>
+          <LevelPicture factor={factor} />
+        </Box>
+      ))}
+      {factorsWithLevels(plan).length > 1 && <TreatmentGrid />}
+      <Flex
+        wrap="wrap"
+        columnGap="4"
+        rowGap="1"
+        align="baseline"
+        color="soft"
+        fontSize="sm"
+        pl={{ base: 0, sm: '6.95rem' }}
+        mb="3"
+      >
+        <span>
+          <NumberField
+            label="Stations"
+            value={plan.stations}
+            {...range(planShape.fields.stations)}
             chars={1}
-            onValue={(name) => edit('factor', (was) => ({ ...was, factor: { ...was.factor, name } }))}
-          />
-        </Box>
-        <Box as="span" color="soft" ml="2">
+            onValue={(stations) => edit('stations', (was) => ({ ...was, stations: stations! }))}
+          />{' '}
+          stations,{' '}
           <Choice
-            label="Kind of factor"
-            value={factor.kind}
-            options={kinds}
-            onValue={(kind) => edit('factor-kind', (was) => withKind(was, kind))}
+            label="Order of levels"
+            value={plan.order}
+            options={[
+              ['shuffled', 'drawn by lot'],
+              ['as-listed', 'in the order listed'],
+            ]}
+            onValue={(order) => edit('order', (was) => ({ ...was, order }))}
           />
-          {factor.kind === 'number' && (
-            <>
-              {' in '}
-              <TextField
-                label="Unit of the factor"
-                most={20}
-                value={factor.unit}
-                placeholder="unit"
-                chars={1}
-                onValue={(unit) =>
-                  edit('factor-unit', (was) => ({ ...was, factor: { ...was.factor, unit } }))
-                }
-              />
-            </>
-          )}
-        </Box>
-      </Row>
-      <LevelPicture />
+        </span>
+        {mayCross(plan) && (
+          <WordButton
+            fontSize="sm"
+            css={{ fontWeight: 'medium', color: 'soft' }}
+            onClick={() =>
+              edit('second-factor', (was) => ({ ...was, factors: [...was.factors, newFactor()] }))
+            }
+          >
+            change a second thing as well
+          </WordButton>
+        )}
+      </Flex>
+      {factorsWithLevels(plan).length > 0 && (
+        <Suspense fallback={null}>
+          <Expectations />
+        </Suspense>
+      )}
       <ResponseLines />
       <HeldLines />
       <NotedLines />
-      <ThermometerLine />
+      <ThermometerLines />
       <RoomLine />
     </Section>
   );
-}
-
-/** Changing the kind keeps every level: numbers become words and words that are numbers become numbers. */
-function withKind(plan: Plan, kind: FactorKind): Plan {
-  const levels = plan.factor.levels.map((level) => {
-    const number = Number(level.words.replace(',', '.'));
-    return {
-      ...level,
-      words: level.words || (level.value === null ? '' : formatNumber(level.value)),
-      value: level.value ?? (level.words.trim() !== '' && Number.isFinite(number) ? number : null),
-    };
-  });
-  const thermometer: Thermometer =
-    kind === 'target' && plan.thermometer.in === 'none'
-      ? { ...plan.thermometer, in: syrupOfFormula(plan, seaLevelBoilingC) ? 'syrup' : 'food' }
-      : plan.thermometer;
-  return { ...plan, thermometer, factor: { ...plan.factor, kind, levels } };
-}
+});
 
 function HeldLines() {
   const { plan, edit } = usePlan();
@@ -97,7 +101,7 @@ function HeldLines() {
           <TextField
             label="What is kept"
             needed
-            most={120}
+            most={longest(heldShape.fields.what)}
             value={held.what}
             chars={1}
             onValue={(what) =>
@@ -107,7 +111,7 @@ function HeldLines() {
           <Box as="span" color="soft">
             by
           </Box>
-          <Box flex="1">
+          <Box flex="1" minW="0">
             <TextField
               label={`How ${held.what} is kept`}
               value={held.how}
@@ -126,7 +130,7 @@ function HeldLines() {
       ))}
       <AddLine
         label="Add what is kept the same"
-        full={plan.held.length >= 20}
+        full={isFull(planShape.fields.held, plan.held)}
         placeholder={
           plan.held.length === 0 ? 'what is kept the same, by how' : 'something else, by how it is kept'
         }
@@ -155,7 +159,7 @@ function NotedLines() {
             <TextField
               label="What is noted"
               needed
-              most={120}
+              most={longest(notedShape.fields.what)}
               value={noted.what}
               onValue={(what) =>
                 edit(noted.id, (was) => ({ ...was, noted: withItem(was.noted, noted.id, { what }) }))
@@ -171,51 +175,13 @@ function NotedLines() {
         ))}
         <AddLine
           label="Add what is noted"
-          full={plan.noted.length >= 20}
+          full={isFull(planShape.fields.noted, plan.noted)}
           placeholder="what can’t be held"
-          onAdd={(what) => edit('noted', (was) => ({ ...was, noted: [...was.noted, { id: newId(), what }] }))}
+          onAdd={(what) =>
+            edit('noted', (was) => ({ ...was, noted: [...was.noted, { id: newId(), what, unit: '' }] }))
+          }
         />
       </Flex>
-    </Row>
-  );
-}
-
-const dips: readonly (readonly [Thermometer['in'], string])[] = [
-  ['syrup', 'in the boiling syrup'],
-  ['food', 'in the food or the water'],
-  ['none', 'nowhere: no temperatures'],
-];
-
-function ThermometerLine() {
-  const { plan, edit } = usePlan();
-  const { thermometer } = plan;
-  const change = (line: string, patch: Partial<Thermometer>) =>
-    edit(line, (was) => ({ ...was, thermometer: { ...was.thermometer, ...patch } }));
-  return (
-    <Row name="Thermometer">
-      <span data-anchor="fair-test:thermometer">
-        <Choice
-          label="Where the thermometer goes"
-          value={thermometer.in}
-          options={dips}
-          onValue={(dip) => change('thermometer', { in: dip })}
-        />
-        {thermometer.in !== 'none' && (
-          <>
-            , reads to{' '}
-            <NumberField
-              label="Smallest division"
-              value={thermometer.smallestDivisionC}
-              low={0.01}
-              high={10}
-              unit="°C"
-              chars={1}
-              onValue={(value) => change('division', { smallestDivisionC: value! })}
-            />{' '}
-            °C
-          </>
-        )}
-      </span>
     </Row>
   );
 }

@@ -2,7 +2,7 @@ import { Box, Drawer, Portal } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { changesBetween, type Plan } from '../../core/practical';
 import { useRevisions } from '../api/queries';
-import { WordButton } from '../ui/Button';
+import { QuietButton, WordButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 
 interface HistoryDrawerProps {
@@ -14,7 +14,8 @@ interface HistoryDrawerProps {
 
 /** Every revision of a plan, newest first, with what changed; any of them can come back. */
 export function HistoryDrawer({ practicalId, open, onClose, onBringBack }: HistoryDrawerProps) {
-  const { data: revisions, error } = useRevisions(practicalId, open);
+  const { data, error, hasNextPage, isFetchingNextPage, fetchNextPage } = useRevisions(practicalId, open);
+  const revisions = data?.pages.flatMap((page) => page.revisions);
   return (
     <Drawer.Root open={open} onOpenChange={(details) => !details.open && onClose()} size="sm">
       <Portal>
@@ -40,7 +41,9 @@ export function HistoryDrawer({ practicalId, open, onClose, onBringBack }: Histo
                     <Box fontSize="sm" color="soft">
                       {before
                         ? changes.map((change) => `${change.section}: ${change.what}`).join(' · ')
-                        : 'first kept'}
+                        : revision.number === 1
+                          ? 'first kept'
+                          : 'older ones follow'}
                     </Box>
                     {i > 0 && (
                       <WordButton fontSize="sm" onClick={() => onBringBack(revision.plan, revision.number)}>
@@ -50,6 +53,11 @@ export function HistoryDrawer({ practicalId, open, onClose, onBringBack }: Histo
                   </Box>
                 );
               })}
+              {hasNextPage && (
+                <QuietButton mt="3" disabled={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+                  Older revisions
+                </QuietButton>
+              )}
             </Drawer.Body>
           </Drawer.Content>
         </Drawer.Positioner>

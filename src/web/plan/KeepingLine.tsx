@@ -39,11 +39,11 @@ export function KeepingLine({ state, keeper, onHistory }: KeepingLineProps) {
 
 /** Said across the sheet when the plan could not be kept. */
 export function KeepingNotice({ state, keeper }: { state: KeeperState; keeper: PlanKeeper }) {
-  const { keeping, plan } = state;
+  const { keeping, plan, trouble } = state;
   if (keeping.kind === 'refused') {
     return <Notice kind="stop">This could not be kept: {keeping.why} What you typed is still here.</Notice>;
   }
-  if (keeping.kind !== 'stale') return null;
+  if (keeping.kind !== 'stale') return trouble === null ? null : <Notice kind="stop">{trouble}</Notice>;
   const differences = changesBetween(keeping.theirs.plan, plan);
   return (
     <Notice kind="stop">
@@ -60,6 +60,11 @@ export function KeepingNotice({ state, keeper }: { state: KeeperState; keeper: P
         <MainButton onClick={() => keeper.keepMine()}>Go on with this one</MainButton>
         <QuietButton onClick={() => void keeper.takeTheirs()}>Go on with the other</QuietButton>
       </Flex>
+      {keeping.why && (
+        <Box mt="2" role="alert">
+          That did not work: {keeping.why} Both versions are still here; try again.
+        </Box>
+      )}
     </Notice>
   );
 }

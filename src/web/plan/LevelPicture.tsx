@@ -1,33 +1,46 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { repeatedLevel } from '../../contract/plan';
-import { allocateLevels } from '../../core/design';
+import { ingredientGrams } from '../../core/batch';
+import { allocateTreatments } from '../../core/design';
 import { formatNumber, formatTemperature } from '../../core/format';
 import {
+  consequenceOf,
+  factorsWithLevels,
+  factorUnit,
+  isNumeric,
   levelLabel,
   levelsInOrder,
-  targetOf,
+  listedTreatmentIds,
+  localTarget,
+  mediumOf,
   workingOfTarget,
   type Factor,
   type Level,
+  type Place,
   type Plan,
+  type Target,
+  factorFields,
 } from '../../core/practical';
+import { isFull } from '../../core/shape';
 import { levelColour } from '../theme/heat-scale';
 import { WordButton } from '../ui/Button';
-import { DraftField, type Parsed } from '../ui/DraftField';
-import { Choice, NumberField, parseNumber } from '../ui/fields';
+import { DraftField } from '../ui/DraftField';
 import { WorkingPopover } from '../ui/WorkingPopover';
 import { usePlan } from './edit-context';
+import { withLevels } from './factors';
+import { levelText, parseLevel, type LevelText } from './level-text';
 import { AddLine, RemoveButton } from './line-tools';
 import { newId, withItem, without } from './lists';
 
-/** The fair test as a picture: levels across, the stations each will get under it, the control ringed. */
-export function LevelPicture() {
+/** One factor’s levels side by side, the control ringed, with what each comes to; alone, also its stations. */
+export function LevelPicture({ factor }: { factor: Factor }) {
   const { plan, edit } = usePlan();
-  const levels = levelsInOrder(plan.factor);
+  const levels = levelsInOrder(factor);
+  const crossed = factorsWithLevels(plan).length > 1;
+  const which = plan.factors.length > 1 ? ` of ${factor.name || 'this'}` : '';
   return (
-    <Box my="3" pl={{ base: 0, sm: '6.95rem' }}>
+    <Box mt="3" mb="2" pl={{ base: 0, sm: '6.95rem' }}>
       {levels.length > 0 && (
-        <Box position="relative" mb="2">
+        <Box position="relative" mb="2" overflowX="auto">
           <Box
             position="absolute"
             left="0"
@@ -42,9 +55,11 @@ export function LevelPicture() {
             {levels.map((level, i) => (
               <LevelColumn
                 key={level.id}
+                factor={factor}
                 level={level}
                 colour={levelColour(i, levels.length)}
                 count={levels.length}
+                seated={!crossed}
               />
             ))}
           </Flex>
@@ -52,147 +67,174 @@ export function LevelPicture() {
       )}
       <Flex wrap="wrap" columnGap="4" rowGap="1" align="baseline" color="soft" fontSize="sm">
         <AddLine
-          label="Add a level"
-          full={levels.length >= 12}
-          placeholder={plan.factor.kind === 'words' ? 'a level' : 'a level, such as 150'}
-          onAdd={(text) =>
-            addLevel(plan.factor, text, (level) =>
-              edit('levels', (was) => withLevels(was, [...was.factor.levels, level])),
-            )
-          }
+          label={`Add a level${which}`}
+          full={isFull(factorFields.levels, levels)}
+          placeholder={isNumeric(factor) ? `a level, such as ${likely[factor.acts.on] ?? '5'}` : 'a level'}
+          onAdd={(text) => {
+            const parsed = parseLevel(plan, factor, null, text);
+            if ('error' in parsed) return parsed.error;
+            edit(`levels-${factor.id}`, (was) =>
+              withLevels(was, factor, (all) => [...all, { id: newId(), control: false, ...parsed.value }]),
+            );
+          }}
         />
-        <span>
-          <NumberField
-            label="Stations"
-            value={plan.stations}
-            low={1}
-            high={40}
-            whole
-            chars={1}
-            onValue={(stations) => edit('stations', (was) => ({ ...was, stations: stations! }))}
-          />{' '}
-          stations,{' '}
-          <Choice
-            label="Order of levels"
-            value={plan.order}
-            options={[
-              ['shuffled', 'drawn by lot'],
-              ['as-listed', 'in the order listed'],
-            ]}
-            onValue={(order) => edit('order', (was) => ({ ...was, order }))}
-          />
-        </span>
+        {levels.length > 0 && isNumeric(factor) && !levels.some((level) => level.open) && (
+          <WordButton
+            fontSize="sm"
+            css={{ fontWeight: 'medium', color: 'soft' }}
+            onClick={() =>
+              edit(`levels-${factor.id}-open`, (was) =>
+                withLevels(was, factor, (all) => [
+                  ...all,
+                  { id: newId(), value: null, words: 'own choice', control: false, open: true },
+                ]),
+              )
+            }
+          >
+            leave one level to the station
+          </WordButton>
+        )}
       </Flex>
     </Box>
   );
 }
 
-const withLevels = (plan: Plan, levels: Level[]): Plan => ({ ...plan, factor: { ...plan.factor, levels } });
-
-function addLevel(factor: Factor, text: string, add: (level: Level) => void): string | void {
-  const parsed = parseLevel(factor, null, text);
-  if ('error' in parsed) return parsed.error;
-  add({ id: newId(), control: false, ...parsed.value });
+interface LevelColumnProps {
+  factor: Factor;
+  level: Level;
+  colour: string;
+  count: number;
+  seated: boolean;
 }
 
-type LevelText = Pick<Level, 'value' | 'words'>;
-
-/** What typed text means as a level; one that is there already is refused. */
-function parseLevel(factor: Factor, id: string | null, text: string): Parsed<LevelText> {
-  const plain = text.replace(/\s*(°\s*C|C)$/i, '');
-  const value =
-    factor.kind === 'words' ? null : parseNumber(factor.unit ? plain.replace(factor.unit, '') : plain);
-  const [low, high] = factor.kind === 'target' ? [-30, 300] : [-1e6, 1e6];
-  if (factor.kind !== 'words' && (value === null || value < low || value > high)) {
-    const unit = factor.kind === 'target' ? ' °C' : '';
-    return {
-      error: `level is “${text}”; allowed: a number from ${formatNumber(low)} to ${formatNumber(high)}${unit}`,
-    };
-  }
-  const words = factor.kind === 'words' ? text.trim() : '';
-  if (factor.kind === 'words' && (words === '' || words.length > 60)) {
-    return { error: 'A level in words needs 1 to 60 characters' };
-  }
-  const level: Level = { id: id ?? 'new', value, words, control: false };
-  const others = factor.levels.filter((one) => one.id !== id);
-  const repeated = repeatedLevel(factor, [...others, level]);
-  if (repeated !== null) return { error: `level “${repeated}” is there already; each level stands once` };
-  return { value: { value, words } };
-}
-
-function LevelColumn({ level, colour, count }: { level: Level; colour: string; count: number }) {
-  const { plan, edit, place } = usePlan();
-  const { factor } = plan;
-  const target = targetOf(plan, { kind: 'level' }, level, place);
-  const label = levelLabel(factor, level);
-  const setControl = () =>
-    edit('control', (was) =>
-      withLevels(
-        was,
-        was.factor.levels.map((one) => ({ ...one, control: one.id === level.id && !level.control })),
-      ),
-    );
+function LevelColumn({ factor, level, colour, count, seated }: LevelColumnProps) {
+  const { plan, edit } = usePlan();
+  const label = levelLabel(plan, factor, level);
+  const unit = factorUnit(plan, factor);
   return (
-    <Flex direction="column" align="center" flex="1" minW="0" px="1" role="group" position="relative">
+    <Flex direction="column" align="center" flex="1" minW="64px" px="1" role="group" position="relative">
       <Flex h="30px" align="center" fontWeight="bold" maxW="100%">
         <DraftField<LevelText>
           label={`Level ${label}`}
           value={level}
           align="center"
           chars={1}
-          format={(value) =>
-            factor.kind === 'words' ? value.words : value.value === null ? '' : formatNumber(value.value)
-          }
-          parse={(text) => parseLevel(factor, level.id, text)}
+          format={(value) => levelText(factor, value)}
+          parse={(text) => parseLevel(plan, factor, level, text)}
           onValue={(value) =>
-            edit(`level-${level.id}`, (was) => withLevels(was, withItem(was.factor.levels, level.id, value)))
+            edit(`level-${level.id}`, (was) =>
+              withLevels(was, factor, (all) => withItem(all, level.id, value)),
+            )
           }
         />
-        {factor.kind !== 'words' && (
-          <Box as="span" ml="1" fontWeight="medium">
-            {factor.kind === 'target' ? '°C' : factor.unit}
+        {isNumeric(factor) && !level.open && (
+          <Box as="span" ml="1" fontWeight="medium" whiteSpace="nowrap">
+            {shortUnit(unit)}
           </Box>
         )}
       </Flex>
-      <Box
-        asChild
-        w="26px"
-        h="26px"
-        borderRadius="full"
-        display="grid"
-        placeItems="center"
-        bg="sheet"
-        borderWidth={level.control ? '2px' : '2px'}
-        borderColor={level.control ? 'ink' : 'transparent'}
-        cursor="pointer"
-      >
-        <button
-          aria-pressed={level.control}
-          aria-label={`${label} is the control`}
-          title={level.control ? 'The control' : 'Make it the control'}
-          onClick={setControl}
-        >
-          <Box
-            w="17px"
-            h="17px"
-            borderRadius="full"
-            borderWidth="1.5px"
-            borderColor="ink"
-            style={{ background: colour }}
-          />
-        </button>
-      </Box>
+      <ControlButton factor={factor} level={level} label={label} colour={colour} />
       <Box position="absolute" left="calc(50% + 17px)" top="31px">
         <RemoveButton
           what={`level ${label}`}
           onClick={() =>
-            edit(`level-${level.id}-gone`, (was) => withLevels(was, without(was.factor.levels, level.id)))
+            edit(`level-${level.id}-gone`, (was) => withLevels(was, factor, (all) => without(all, level.id)))
           }
         />
       </Box>
       <Box fontSize="xs" color="soft" h="18px" lineHeight="18px" fontWeight="semibold">
         {level.control ? 'control' : ''}
       </Box>
+      <Consequence factor={factor} level={level} label={label} count={count} />
+      {seated && <Seats plan={plan} level={level} />}
+    </Flex>
+  );
+}
+
+/** The sign of a unit that the sentence above says in full: “% of plain flour”. */
+const shortUnit = (unit: string) => (/^[%×]/.test(unit) ? unit.charAt(0) : unit);
+
+/** A number that makes sense of what the levels act on. */
+const likely: Partial<Record<Factor['acts']['on'], string>> = {
+  'end-temperature': '150',
+  'start-temperature': '4',
+  minutes: '8',
+  size: '30',
+  amount: '2',
+  setting: '180',
+};
+
+function ControlButton({
+  factor,
+  level,
+  label,
+  colour,
+}: Pick<LevelColumnProps, 'factor' | 'level' | 'colour'> & { label: string }) {
+  const { edit } = usePlan();
+  return (
+    <Box
+      asChild
+      w="26px"
+      h="26px"
+      borderRadius="full"
+      display="grid"
+      placeItems="center"
+      bg="sheet"
+      borderWidth="2px"
+      borderColor={level.control ? 'ink' : 'transparent'}
+      cursor="pointer"
+    >
+      <button
+        aria-pressed={level.control}
+        aria-label={`${label} is the control`}
+        title={level.control ? 'The control' : 'Make it the control'}
+        onClick={() =>
+          edit(`control-${factor.id}`, (was) =>
+            withLevels(was, factor, (all) =>
+              all.map((one) => ({ ...one, control: one.id === level.id && !level.control })),
+            ),
+          )
+        }
+      >
+        <Box
+          w="17px"
+          h="17px"
+          borderRadius="full"
+          borderWidth="1.5px"
+          borderColor="ink"
+          style={{ background: colour }}
+        />
+      </button>
+    </Box>
+  );
+}
+
+/** The temperature a level ends its step at, here. */
+function targetHere(plan: Plan, place: Place | null, factor: Factor, level: Level): Target | null {
+  const { acts } = factor;
+  if (acts.on !== 'end-temperature' || level.value === null) return null;
+  const step = plan.steps.find((one) => one.id === acts.stepId);
+  const medium = step ? mediumOf(plan, step) : (plan.thermometers[0]?.in ?? null);
+  return localTarget(level.value, medium === 'syrup', place);
+}
+
+/** What a level comes to: grams, or the temperature on the thermometers here with its working. */
+function Consequence({
+  factor,
+  level,
+  label,
+  count,
+}: {
+  factor: Factor;
+  level: Level;
+  label: string;
+  count: number;
+}) {
+  const { plan, place } = usePlan();
+  const target = targetHere(plan, place, factor, level);
+  const words = target ? null : consequenceOf(plan, place, factor, level, ingredientGrams);
+  return (
+    <>
       {target?.shifted && (
         <WorkingPopover working={workingOfTarget(target, place)} title={`${label} at sea level, here`}>
           <WordButton
@@ -208,16 +250,34 @@ function LevelColumn({ level, colour, count }: { level: Level; colour: string; c
           {formatTemperature(target.localC, 'F')}
         </Box>
       )}
-      <Seats plan={plan} levelId={level.id} />
-    </Flex>
+      {words && (
+        <Box fontSize="sm" fontWeight="semibold" color="glass" textAlign="center" lineHeight="1.25">
+          {words}
+        </Box>
+      )}
+    </>
   );
 }
 
 /** How many stations a level will get, as empty seats. */
-function Seats({ plan, levelId }: { plan: Plan; levelId: string }) {
+function Seats({ plan, level }: { plan: Plan; level: Level }) {
+  const seats = seatsOf(plan).get(level.id) ?? 0;
+  return <SeatRow seats={seats} />;
+}
+
+/** How many stations each treatment gets, by its id. */
+export function seatsOf(plan: Plan): Map<string, number> {
+  const seats = new Map<string, number>();
+  const ids = listedTreatmentIds(plan);
+  if (ids.length === 0) return seats;
   const stations = Array.from({ length: plan.stations }, (_, i) => i + 1);
-  const ids = plan.factor.levels.map((level) => level.id);
-  const seats = allocateLevels(stations, ids, 'as-listed', 0).filter((one) => one.levelId === levelId).length;
+  for (const { treatmentId } of allocateTreatments(stations, ids, 'as-listed', 0)) {
+    seats.set(treatmentId, (seats.get(treatmentId) ?? 0) + 1);
+  }
+  return seats;
+}
+
+export function SeatRow({ seats }: { seats: number }) {
   return (
     <Flex
       gap="1"
@@ -225,7 +285,7 @@ function Seats({ plan, levelId }: { plan: Plan; levelId: string }) {
       wrap="wrap"
       justify="center"
       maxW="100%"
-      aria-label={`${seats} stations`}
+      aria-label={`${formatNumber(seats)} stations`}
       role="img"
     >
       {Array.from({ length: seats }, (_, i) => (

@@ -13,20 +13,39 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { timetableOf, type Step } from '../../core/practical';
+import {
+  newStep,
+  readStep,
+  timetableOf,
+  type Plan,
+  type Step,
+  planShape,
+  stepShape,
+} from '../../core/practical';
+import { isFull, longest } from '../../core/shape';
+import { memo, useMemo } from 'react';
 import { usePlan } from './edit-context';
 import { AddLine } from './line-tools';
-import { newId, withItem, without } from './lists';
+import { newId } from './lists';
 import { Section } from './Section';
 import { StepRow } from './StepRow';
 
+/** Said once: a sensor that is told anew has every row drawn anew. */
+const byPointer = { activationConstraint: { distance: 4 } };
+const byKeys = { coordinateGetter: sortableKeyboardCoordinates };
+
 /** The method: steps that can be dragged into another order, each with its minutes as a bar. */
-export function MethodSection() {
-  const { plan, edit } = usePlan();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+export const MethodSection = memo(function MethodSection() {
+  const { plan, place, edit } = usePlan();
+  const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeys));
+  // Rows are drawn anew only where their own step, or what they read of the plan, is another.
+  const { factors, formula, thermometers } = plan;
+  const around = useMemo(
+    () => ({ factors, formula, thermometers, place }),
+    [factors, formula, thermometers, place],
   );
+  const order = plan.steps.map((step) => step.id).join('\n');
+  const ids = useMemo(() => (order === '' ? [] : order.split('\n')), [order]);
   const timetable = timetableOf(plan);
   const span = Math.max(plan.periodMinutes, timetable.endsMinute);
   return (
@@ -43,7 +62,7 @@ export function MethodSection() {
           });
         }}
       >
-        <SortableContext items={plan.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <Box as="ol" listStyleType="none">
             {plan.steps.map((step, i) => {
               const timed = timetable.steps.find((one) => one.step.id === step.id);
@@ -52,16 +71,9 @@ export function MethodSection() {
                   key={step.id}
                   step={step}
                   number={i + 1}
-                  bar={timed ? { from: timed.startMinute / span, to: timed.endMinute / span } : null}
-                  onChange={(patch) =>
-                    edit(`${step.id}-${Object.keys(patch)[0]}`, (was) => ({
-                      ...was,
-                      steps: withItem(was.steps, step.id, patch),
-                    }))
-                  }
-                  onRemove={() =>
-                    edit(`${step.id}-gone`, (was) => ({ ...was, steps: without(was.steps, step.id) }))
-                  }
+                  around={around}
+                  from={timed ? timed.startMinute / span : null}
+                  to={timed ? timed.endMinute / span : null}
                 />
               );
             })}
@@ -71,28 +83,25 @@ export function MethodSection() {
       <Box mt="1.5" pl="10">
         <AddLine
           label="Add a step"
-          most={600}
-          full={plan.steps.length >= 40}
+          most={longest(stepShape.fields.text)}
+          full={isFull(planShape.fields.steps, plan.steps)}
           placeholder="a step, such as Heat without stirring, 20 min"
-          onAdd={(text) => edit('steps', (was) => ({ ...was, steps: [...was.steps, newStep(text)] }))}
+          onAdd={(text) => edit('steps', (was) => ({ ...was, steps: [...was.steps, typedStep(was, text)] }))}
         />
       </Box>
     </Section>
   );
-}
+});
 
-/** A typed step; minutes at its end are taken as its length. */
-function newStep(text: string): Step {
-  const match = /^(.*?)[,;:]?\s*\(?(\d+(?:[.,]\d+)?)\s*min(?:utes)?\)?\.?$/i.exec(text);
-  return {
+/** A typed step: what its sentence says of itself is understood, and the sentence stays. */
+function typedStep(plan: Plan, text: string): Step {
+  const read = readStep(text);
+  const ends = read.ends ?? [{ kind: 'time' as const }];
+  const byTemperature = ends.some((end) => end.kind === 'temperature');
+  return newStep({
     id: newId(),
-    text: match?.[1] || text,
-    hands: 'hands-on',
-    when: 'lesson',
-    minutes: match ? Number(match[2]!.replace(',', '.')) : null,
-    lookAt: null,
-    endpoint: { kind: 'time' },
-    hazards: [],
-    event: '',
-  };
+    text,
+    ...read,
+    thermometerId: byTemperature ? (plan.thermometers[0]?.id ?? null) : null,
+  });
 }

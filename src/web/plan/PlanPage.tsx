@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useParams, useSearchParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
@@ -12,16 +12,18 @@ import { PlanMargin } from '../margin/PlanMargin';
 import { QuietButton } from '../ui/Button';
 import { TextField } from '../ui/fields';
 import { Waiting } from '../ui/Notice';
-import { PlanContext } from './edit-context';
+import { EditContext, PlanContext, type Edit } from './edit-context';
 import { FairTestSection } from './FairTestSection';
 import { FormulaSection } from './FormulaSection';
 import { HistoryDrawer } from './HistoryDrawer';
 import { KeepingLine, KeepingNotice } from './KeepingLine';
 import { MethodSection } from './MethodSection';
+import { NextTimeSection } from './NextTimeSection';
 import { QuestionSection } from './QuestionSection';
 import { StudentQuestionsSection } from './StudentQuestionsSection';
 import { TimeSection } from './TimeSection';
 import { usePlanKeeper } from './use-plan-keeper';
+import { useSettled, useSteady } from './use-settled';
 
 const keys = [
   { keys: 'Tab', does: 'from line to line' },
@@ -29,6 +31,9 @@ const keys = [
   { keys: 'Ctrl Z', does: 'take the last change back' },
   { keys: 'Esc', does: 'leave a line as it was' },
 ];
+
+/** Quiet time before the margin speaks, ms. */
+const settledAfterMs = 200;
 
 export function PlanPage() {
   const { practicalId } = useParams();
@@ -43,24 +48,27 @@ function PlanSheet({ practical }: { practical: Practical }) {
   const { plan } = state;
   const rooms = useRoomChoices();
   const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
-  const review = useMemo(() => reviewPlan({ plan, place, rooms }), [plan, place, rooms]);
+  // What is typed is drawn first; what the margin says of it follows.
+  const settled = useSettled(plan, settledAfterMs);
+  const review = useMemo(() => reviewPlan({ plan: settled, place, rooms }), [settled, place, rooms]);
   const sheet = useRef<HTMLDivElement>(null);
   const [history, setHistory] = useState(false);
   useHotkeys('ctrl+z, meta+z', () => keeper.undo(), { preventDefault: true, enableOnFormTags: true }, [
     keeper,
   ]);
 
-  const editing = useMemo(
-    () => ({
-      plan,
-      place,
-      edit: (line: string, change: Parameters<typeof keeper.edit>[1]) => keeper.edit(line, change),
-    }),
-    [plan, place, keeper],
-  );
+  const edit = useCallback<Edit>((line, change) => keeper.edit(line, change), [keeper]);
+  // A letter typed in one section is drawn there at once; the others hear of it when it has settled.
+  const { steps, formula } = settled;
+  const calm = useSteady({ ...plan, steps, formula });
+  const editing = {
+    fairTest: useSteady({ plan: calm, place, edit }),
+    formula: useSteady({ plan: useSteady({ ...plan, steps }), place, edit }),
+    method: useSteady({ plan: useSteady({ ...plan, formula }), place, edit }),
+  };
   return (
     <PracticalFrame
-      practical={{ ...practical, plan }}
+      practical={{ ...practical, plan: settled }}
       runId={search.get('run')}
       at="Plan"
       keys={keys}
@@ -74,54 +82,63 @@ function PlanSheet({ practical }: { practical: Practical }) {
         />
       }
     >
-      <PlanContext value={editing}>
-        <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
-          <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
-            {(state.keeping.kind === 'stale' || state.keeping.kind === 'refused') && (
-              <Box pt="4">
-                <KeepingNotice state={state} keeper={keeper} />
-              </Box>
-            )}
-            <Box ref={sheet} pt="2">
-              {isEmpty(plan) && (
-                <FirstLines
-                  onExample={() =>
-                    keeper.edit('example', (was) => ({
-                      ...examplePlan,
-                      title: was.title,
-                      roomId: was.roomId,
-                    }))
-                  }
-                />
+      <EditContext value={edit}>
+        <PlanContext value={editing.fairTest}>
+          <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+            <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
+              {(state.keeping.kind === 'stale' ||
+                state.keeping.kind === 'refused' ||
+                state.trouble !== null) && (
+                <Box pt="4">
+                  <KeepingNotice state={state} keeper={keeper} />
+                </Box>
               )}
-              <QuestionSection />
-              <FairTestSection />
-              <FormulaSection />
-              <MethodSection />
-              <TimeSection />
-              <StudentQuestionsSection />
+              <Box ref={sheet} pt="2">
+                {isEmpty(plan) && (
+                  <FirstLines
+                    onExample={() =>
+                      keeper.edit('example', (was) => ({
+                        ...examplePlan,
+                        title: was.title,
+                        roomId: was.roomId,
+                      }))
+                    }
+                  />
+                )}
+                <QuestionSection />
+                <FairTestSection />
+                <PlanContext value={editing.formula}>
+                  <FormulaSection />
+                </PlanContext>
+                <PlanContext value={editing.method}>
+                  <MethodSection />
+                </PlanContext>
+                <TimeSection />
+                <StudentQuestionsSection />
+                <NextTimeSection />
+              </Box>
+              <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
             </Box>
-            <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
-          </Box>
-          <PlanMargin
-            review={review}
-            sheet={sheet}
-            onTake={(remark) => keeper.edit(`remedy-${remark.id}`, (was) => remark.remedy!.apply(was))}
-            onDismiss={(remark, reason) =>
-              keeper.edit(`dismiss-${remark.id}`, (was) => ({
-                ...was,
-                dismissed: [...was.dismissed, { remark: remark.id, reason }],
-              }))
-            }
-            onRecall={(remark) =>
-              keeper.edit(`recall-${remark.id}`, (was) => ({
-                ...was,
-                dismissed: was.dismissed.filter((one) => one.remark !== remark.id),
-              }))
-            }
-          />
-        </Flex>
-      </PlanContext>
+            <PlanMargin
+              review={review}
+              sheet={sheet}
+              onTake={(remark) => keeper.edit(`remedy-${remark.id}`, (was) => remark.remedy!.apply(was))}
+              onDismiss={(remark, reason) =>
+                keeper.edit(`dismiss-${remark.id}`, (was) => ({
+                  ...was,
+                  dismissed: [...was.dismissed, { remark: remark.id, reason }],
+                }))
+              }
+              onRecall={(remark) =>
+                keeper.edit(`recall-${remark.id}`, (was) => ({
+                  ...was,
+                  dismissed: was.dismissed.filter((one) => one.remark !== remark.id),
+                }))
+              }
+            />
+          </Flex>
+        </PlanContext>
+      </EditContext>
       <HistoryDrawer
         practicalId={practical.id}
         open={history}
@@ -139,7 +156,7 @@ const isEmpty = (plan: Practical['plan']) =>
   plan.question === '' &&
   plan.steps.length === 0 &&
   plan.formula.length === 0 &&
-  plan.factor.levels.length === 0;
+  plan.factors.every((factor) => factor.levels.length === 0);
 
 /** What an empty sheet is for, with an example to load. */
 function FirstLines({ onExample }: { onExample(): void }) {

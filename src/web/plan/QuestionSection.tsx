@@ -1,10 +1,13 @@
+import { memo } from 'react';
 import { Box } from '@chakra-ui/react';
+import { planShape } from '../../core/practical';
+import { longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from './Section';
 
 /** The question, the prediction and its reason, as sentences. */
-export function QuestionSection() {
+export const QuestionSection = memo(function QuestionSection() {
   const { plan, edit } = usePlan();
   return (
     <Section name="Question" anchor="question">
@@ -12,7 +15,7 @@ export function QuestionSection() {
         <TextField
           label="Question"
           multiline
-          most={400}
+          most={longest(planShape.fields.question)}
           value={plan.question}
           placeholder="What do you want to find out?"
           onValue={(question) => edit('question', (was) => ({ ...was, question }))}
@@ -24,7 +27,7 @@ export function QuestionSection() {
         </Box>
         <TextField
           label="Prediction"
-          most={400}
+          most={longest(planShape.fields.prediction)}
           value={plan.prediction}
           placeholder="what will happen"
           chars={1}
@@ -35,7 +38,7 @@ export function QuestionSection() {
         </Box>
         <TextField
           label="Reason"
-          most={400}
+          most={longest(planShape.fields.reason)}
           value={plan.reason}
           placeholder="of what is known"
           chars={1}
@@ -44,4 +47,4 @@ export function QuestionSection() {
       </Box>
     </Section>
   );
-}
+});

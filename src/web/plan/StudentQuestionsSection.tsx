@@ -1,11 +1,14 @@
+import { memo } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
+import { planShape, studentQuestionShape } from '../../core/practical';
+import { isFull, longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { AddLine, RemoveButton } from './line-tools';
 import { Section } from './Section';
 
 /** Questions that stand on the student’s sheet. */
-export function StudentQuestionsSection() {
+export const StudentQuestionsSection = memo(function StudentQuestionsSection() {
   const { plan, edit } = usePlan();
   return (
     <Section name="For students">
@@ -21,7 +24,7 @@ export function StudentQuestionsSection() {
                   label={`Question ${i + 1} for students`}
                   multiline
                   needed
-                  most={400}
+                  most={longest(studentQuestionShape)}
                   value={question}
                   onValue={(text) =>
                     edit(`student-question-${i}`, (was) => ({
@@ -46,8 +49,8 @@ export function StudentQuestionsSection() {
       </Box>
       <AddLine
         label="Add a question for students"
-        most={400}
-        full={plan.studentQuestions.length >= 20}
+        most={longest(studentQuestionShape)}
+        full={isFull(planShape.fields.studentQuestions, plan.studentQuestions)}
         placeholder="a question for students"
         onAdd={(text) =>
           edit('student-questions', (was) => ({ ...was, studentQuestions: [...was.studentQuestions, text] }))
@@ -55,4 +58,4 @@ export function StudentQuestionsSection() {
       />
     </Section>
   );
-}
+});

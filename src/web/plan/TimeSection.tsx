@@ -1,12 +1,14 @@
+import { memo } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
-import { timetableOf } from '../../core/practical';
+import { timetableOf, planShape } from '../../core/practical';
+import { range } from '../../core/shape';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from './Section';
 import { waitingHatch } from './StepRow';
 
 /** The period from bell to bell, drawn to scale. */
-export function TimeSection() {
+export const TimeSection = memo(function TimeSection() {
   const { plan, edit } = usePlan();
   const timetable = timetableOf(plan);
   const span = Math.max(plan.periodMinutes, timetable.endsMinute, 1);
@@ -20,9 +22,7 @@ export function TimeSection() {
           <NumberField
             label="Period"
             value={plan.periodMinutes}
-            low={5}
-            high={480}
-            whole
+            {...range(planShape.fields.periodMinutes)}
             unit="min"
             chars={1}
             onValue={(value) => edit('period', (was) => ({ ...was, periodMinutes: value! }))}
@@ -34,9 +34,7 @@ export function TimeSection() {
           <NumberField
             label="Briefing"
             value={plan.briefingMinutes}
-            low={0}
-            high={240}
-            whole
+            {...range(planShape.fields.briefingMinutes)}
             unit="min"
             chars={1}
             onValue={(value) => edit('briefing', (was) => ({ ...was, briefingMinutes: value! }))}
@@ -48,9 +46,7 @@ export function TimeSection() {
           <NumberField
             label="Clearing up"
             value={plan.clearUpMinutes}
-            low={0}
-            high={240}
-            whole
+            {...range(planShape.fields.clearUpMinutes)}
             unit="min"
             chars={1}
             onValue={(value) => edit('clear-up', (was) => ({ ...was, clearUpMinutes: value! }))}
@@ -95,7 +91,7 @@ export function TimeSection() {
       </Flex>
     </Section>
   );
-}
+});
 
 interface BlockProps {
   left: string;

@@ -16,3 +16,10 @@ export function usePlan(): PlanEditing {
   if (!editing) throw new Error('usePlan outside of a plan');
   return editing;
 }
+
+/** Changes the plan; the same function for as long as the sheet is open, so that lines need not be drawn anew for it. */
+export type Edit = PlanEditing['edit'];
+
+export const EditContext = createContext<Edit>(() => undefined);
+
+export const useEdit = () => useContext(EditContext);

@@ -63,7 +63,7 @@ export function AddLine({ label, placeholder, most = 120, full = false, onAdd }:
     if (refused === undefined) setText('');
   };
   return (
-    <Box as="span" display="inline-block" minW="0">
+    <Box as="span" display="inline-block" minW="0" maxW="100%">
       <Input
         aria-label={label}
         aria-invalid={error !== null}

@@ -35,7 +35,14 @@ function fakeServer() {
 
 function memory() {
   let draft: { basedOn: number; plan: Plan } | null = null;
-  return { read: () => draft, write: (next: typeof draft) => void (draft = next) };
+  return {
+    unread: null,
+    read: () => draft,
+    write(next: typeof draft) {
+      draft = next;
+      return true;
+    },
+  };
 }
 
 const asking = (question: string) => (plan: Plan) => ({ ...plan, question });
@@ -268,5 +275,39 @@ describe('the keeper of a plan', () => {
       const kept = server.revisions.map((revision) => revision.plan.question);
       expect(kept).toEqual(expect.arrayContaining(['from one', 'from two']));
     }
+  });
+
+  it('the other version cannot be taken while the server is away: it says so, and both are still there', async () => {
+    const server = fakeServer();
+    const keeper = new PlanKeeper(server.revisions[0]!, {
+      send: (basedOn, plan) => (away ? Promise.reject(new Unreachable()) : server.send(basedOn, plan)),
+      drafts: memory(),
+    });
+    let away = false;
+    await server.send(1, asking('theirs')(examplePlan));
+    keeper.edit('question', asking('mine'));
+    await settle();
+    expect(keeper.state().keeping).toMatchObject({ kind: 'stale', theirs: { plan: { question: 'theirs' } } });
+    away = true;
+    await keeper.takeTheirs();
+    expect(keeper.state()).toMatchObject({
+      plan: { question: 'mine' },
+      keeping: { kind: 'stale', why: 'The server cannot be reached just now.' },
+    });
+    away = false;
+    await keeper.takeTheirs();
+    expect(keeper.state().plan.question).toBe('theirs');
+    expect(server.revisions.map((one) => one.plan.question)).toContain('mine');
+  });
+
+  it('a browser without room still sends what is typed, and says what that means', async () => {
+    const server = fakeServer();
+    const full = { ...memory(), write: (draft: object | null) => draft === null };
+    const keeper = new PlanKeeper(server.revisions[0]!, { send: server.send, drafts: full });
+    keeper.edit('question', asking('typed'));
+    expect(keeper.state().trouble).toContain('no room left');
+    await settle();
+    expect(server.revisions.at(-1)!.plan.question).toBe('typed');
+    expect(keeper.state()).toMatchObject({ keeping: { kind: 'kept' }, trouble: null });
   });
 });

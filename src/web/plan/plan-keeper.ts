@@ -1,6 +1,9 @@
 import type { Revision, StaleEdit } from '../../contract/practicals';
 import type { Plan } from '../../core/practical';
+import { Tries } from '../watched/tries';
+import { Watched } from '../watched/watched';
 import { ProblemError } from '../api/request';
+import type { Draft, Drafts } from './plan-drafts';
 
 /** Where the plan stands: kept, on its way, waiting for the server, refused, or changed elsewhere as well. */
 export type Keeping =
@@ -8,7 +11,7 @@ export type Keeping =
   | { kind: 'keeping' }
   | { kind: 'waiting'; why: string }
   | { kind: 'refused'; why: string }
-  | { kind: 'stale'; theirs: Revision };
+  | { kind: 'stale'; theirs: Revision; why?: string };
 
 export interface KeeperState {
   plan: Plan;
@@ -16,15 +19,15 @@ export interface KeeperState {
   savedAt: number;
   keeping: Keeping;
   canUndo: boolean;
+  /** What this browser could not do for the draft; null for nothing. */
+  trouble: string | null;
 }
 
 export interface KeeperOptions {
-  send(basedOn: number, plan: Plan): Promise<Revision>;
+  /** @param leaving the page is going away: there is no time to wait for an answer */
+  send(basedOn: number, plan: Plan, leaving: boolean): Promise<Revision>;
   /** Where a draft waits until the server has it; survives a reload. */
-  drafts: {
-    read(): { basedOn: number; plan: Plan } | null;
-    write(draft: { basedOn: number; plan: Plan } | null): void;
-  };
+  drafts: Drafts;
   now?(): number;
 }
 
@@ -35,43 +38,35 @@ const pauseMs = 500;
 const mostUndo = 200;
 
 /** Holds a plan while it is edited: keeps every change as a revision, takes changes back, never loses one. */
-export class PlanKeeper {
+export class PlanKeeper extends Watched<KeeperState> {
   readonly #options: KeeperOptions;
-  readonly #listeners = new Set<() => void>();
   readonly #undo: Plan[] = [];
-  #state: KeeperState;
   #lastEdit = { line: '', at: 0 };
-  #timer: ReturnType<typeof setTimeout> | null = null;
+  readonly #tries: Tries;
   #sending = false;
-  #failures = 0;
 
   constructor(head: Revision, options: KeeperOptions) {
-    this.#options = options;
     const draft = options.drafts.read();
-    this.#state = {
+    super({
       plan: draft?.plan ?? head.plan,
       revision: draft?.basedOn ?? head.number,
       savedAt: head.savedAt,
       keeping: { kind: draft ? 'keeping' : 'kept' },
       canUndo: false,
-    };
-    if (draft) this.#soon();
+      trouble: options.drafts.unread,
+    });
+    this.#options = options;
+    this.#tries = new Tries(() => void this.flush(), { firstMs: 2000, longestMs: 30_000 });
+    if (draft) this.#tries.soon(pauseMs);
   }
-
-  readonly subscribe = (listener: () => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
-
-  readonly state = () => this.#state;
 
   /** Changes the plan. `line` names what is edited, so that typing a word is one step of undo. */
   edit(line: string, change: (plan: Plan) => Plan): void {
-    const plan = change(this.#state.plan);
-    if (plan === this.#state.plan) return;
+    const plan = change(this.state().plan);
+    if (plan === this.state().plan) return;
     const now = this.#options.now?.() ?? Date.now();
     if (line !== this.#lastEdit.line || now - this.#lastEdit.at > togetherMs) {
-      this.#undo.push(this.#state.plan);
+      this.#undo.push(this.state().plan);
       if (this.#undo.length > mostUndo) this.#undo.shift();
     }
     this.#lastEdit = { line, at: now };
@@ -88,41 +83,48 @@ export class PlanKeeper {
 
   /** Both versions stay in the history; this one goes on top of theirs. */
   keepMine(): void {
-    if (this.#state.keeping.kind !== 'stale') return;
-    this.#set({ revision: this.#state.keeping.theirs.number, keeping: { kind: 'keeping' } });
+    const { keeping } = this.state();
+    if (keeping.kind !== 'stale') return;
+    this.set({ revision: keeping.theirs.number, keeping: { kind: 'keeping' } });
     void this.flush();
   }
 
   /** Keeps this version in the history first, then goes on with theirs. */
   async takeTheirs(): Promise<void> {
-    if (this.#state.keeping.kind !== 'stale') return;
-    const { theirs } = this.#state.keeping;
-    const mine = await this.#options.send(theirs.number, this.#state.plan);
-    this.#undo.push(this.#state.plan);
-    this.#set({ plan: theirs.plan, revision: mine.number, keeping: { kind: 'keeping' }, canUndo: true });
+    const { keeping } = this.state();
+    if (keeping.kind !== 'stale') return;
+    const { theirs } = keeping;
+    try {
+      const mine = await this.#options.send(theirs.number, this.state().plan, false);
+      this.#undo.push(this.state().plan);
+      this.set({ plan: theirs.plan, revision: mine.number, keeping: { kind: 'keeping' }, canUndo: true });
+    } catch (error) {
+      if (error instanceof ProblemError && error.problem.status === 409) this.#failed(error);
+      else this.set({ keeping: { kind: 'stale', theirs, why: whyOf(error) } });
+      return;
+    }
     await this.flush();
   }
 
   /** Sends what is not kept yet, now. */
-  async flush(): Promise<void> {
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = null;
-    if (this.#sending || this.#state.keeping.kind === 'kept' || this.#state.keeping.kind === 'stale') return;
+  async flush(leaving = false): Promise<void> {
+    this.#tries.cancel();
+    const { plan, revision, keeping } = this.state();
+    if (this.#sending || keeping.kind === 'kept' || keeping.kind === 'stale') return;
     this.#sending = true;
-    const { plan, revision } = this.#state;
-    this.#set({ keeping: { kind: 'keeping' } });
+    this.set({ keeping: { kind: 'keeping' } });
     try {
-      const kept = await this.#options.send(revision, plan);
-      this.#failures = 0;
+      const kept = await this.#options.send(revision, plan, leaving);
+      this.#tries.succeeded();
       this.#sending = false;
-      const changedSince = this.#state.plan !== plan;
-      this.#set({
+      const changedSince = this.state().plan !== plan;
+      this.set({
         revision: kept.number,
         savedAt: kept.savedAt,
         keeping: { kind: changedSince ? 'keeping' : 'kept' },
       });
-      this.#options.drafts.write(changedSince ? { basedOn: kept.number, plan: this.#state.plan } : null);
-      if (changedSince) this.#soon();
+      this.#keepDraft(changedSince ? { basedOn: kept.number, plan: this.state().plan } : null);
+      if (changedSince) this.#tries.soon(pauseMs);
     } catch (error) {
       this.#sending = false;
       this.#failed(error);
@@ -130,39 +132,39 @@ export class PlanKeeper {
   }
 
   dispose(): void {
-    if (this.#timer) clearTimeout(this.#timer);
+    this.#tries.cancel();
   }
 
   #change(plan: Plan) {
-    const stale = this.#state.keeping.kind === 'stale';
-    this.#set({ plan, canUndo: this.#undo.length > 0, ...(!stale && { keeping: { kind: 'keeping' } }) });
-    this.#options.drafts.write({ basedOn: this.#state.revision, plan });
-    if (!stale) this.#soon();
+    const stale = this.state().keeping.kind === 'stale';
+    this.set({ plan, canUndo: this.#undo.length > 0, ...(!stale && { keeping: { kind: 'keeping' } }) });
+    this.#keepDraft({ basedOn: this.state().revision, plan });
+    if (!stale) this.#tries.soon(pauseMs);
+  }
+
+  /** A browser without room for the draft still sends the plan; that it is not kept here is said. */
+  #keepDraft(draft: Draft | null) {
+    const kept = this.#options.drafts.write(draft);
+    const trouble = kept
+      ? this.#options.drafts.unread
+      : 'This browser has no room left to keep a copy of what you type. It is sent to the server; leave the page only when it says “Kept”.';
+    if (trouble !== this.state().trouble) this.set({ trouble });
   }
 
   #failed(error: unknown) {
     if (error instanceof ProblemError && error.problem.status === 409) {
       const { current } = error.problem as unknown as StaleEdit;
-      this.#set({ keeping: { kind: 'stale', theirs: current } });
+      this.set({ keeping: { kind: 'stale', theirs: current } });
       return;
     }
-    const why = error instanceof Error ? error.message : String(error);
+    const why = whyOf(error);
     if (error instanceof ProblemError) {
-      this.#set({ keeping: { kind: 'refused', why } });
+      this.set({ keeping: { kind: 'refused', why } });
       return;
     }
-    this.#failures += 1;
-    this.#set({ keeping: { kind: 'waiting', why } });
-    this.#soon(Math.min(30_000, 1000 * 2 ** this.#failures));
-  }
-
-  #soon(after = pauseMs) {
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.flush(), after);
-  }
-
-  #set(change: Partial<KeeperState>) {
-    this.#state = { ...this.#state, ...change };
-    this.#listeners.forEach((listener) => listener());
+    this.set({ keeping: { kind: 'waiting', why } });
+    this.#tries.later();
   }
 }
+
+const whyOf = (error: unknown) => (error instanceof Error ? error.message : String(error));

@@ -1,42 +1,13 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { v7 as uuid } from 'uuid';
 import type { Practical, Revision } from '../../contract/practicals';
 import { routes } from '../../contract/routes';
-import type { Plan } from '../../core/practical';
 import { request } from '../api/request';
-import { PlanKeeper, type KeeperOptions } from './plan-keeper';
+import { draftsOf } from './plan-drafts';
+import { PlanKeeper } from './plan-keeper';
 
-/** A draft left behind by a window that is gone is taken up after this long, ms. */
-const orphanMs = 60_000;
-
-function windowId(): string {
-  const kept = sessionStorage.getItem('tawny-window') ?? uuid();
-  sessionStorage.setItem('tawny-window', kept);
-  return kept;
-}
-
-/** Drafts wait in this browser, one a window, so that two windows do not write over each other. */
-function draftsOf(practicalId: string): KeeperOptions['drafts'] {
-  const prefix = `tawny-plan-${practicalId}-`;
-  const own = prefix + windowId();
-  return {
-    read() {
-      const orphan = Object.keys(localStorage).find((key) => {
-        if (!key.startsWith(prefix) || key === own) return false;
-        const { at } = JSON.parse(localStorage.getItem(key)!) as { at: number };
-        return Date.now() - at > orphanMs;
-      });
-      const text = localStorage.getItem(own) ?? (orphan ? localStorage.getItem(orphan) : null);
-      if (orphan) localStorage.removeItem(orphan);
-      return text === null ? null : (JSON.parse(text) as { basedOn: number; plan: Plan });
-    },
-    write(draft) {
-      if (draft) localStorage.setItem(own, JSON.stringify({ ...draft, at: Date.now() }));
-      else localStorage.removeItem(own);
-    },
-  };
-}
+/** Longest body that a browser still sends for a page that is going away (Fetch Standard: 64 KiB in all), bytes. */
+const mostKeepalive = 60_000;
 
 /** The plan of a practical, ready to be edited. */
 export function usePlanKeeper(practical: Practical) {
@@ -46,11 +17,11 @@ export function usePlanKeeper(practical: Practical) {
     () =>
       new PlanKeeper(practical, {
         drafts: draftsOf(id),
-        async send(basedOn, plan) {
-          const revision = await request<Revision>(routes.revisions(id), {
-            body: { basedOn, plan },
-            keepalive: true,
-          });
+        async send(basedOn, plan, leaving) {
+          const body = { basedOn, plan };
+          // Only a page that is going away asks for it: no browser takes a longer plan that way, and the draft waits.
+          const keepalive = leaving && new Blob([JSON.stringify(body)]).size < mostKeepalive;
+          const revision = await request<Revision>(routes.revisions(id), { body, keepalive });
           client.setQueryData<Practical>(['practical', id], (was) => was && { ...was, ...revision });
           void client.invalidateQueries({ queryKey: ['practicals'] });
           return revision;
@@ -61,11 +32,11 @@ export function usePlanKeeper(practical: Practical) {
     [id],
   );
   useEffect(() => {
-    const flush = () => void keeper.flush();
+    const flush = () => void keeper.flush(true);
     window.addEventListener('pagehide', flush);
     return () => {
       window.removeEventListener('pagehide', flush);
-      flush();
+      void keeper.flush();
     };
   }, [keeper]);
   const state = useSyncExternalStore(keeper.subscribe, keeper.state);

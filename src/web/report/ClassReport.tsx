@@ -3,13 +3,14 @@ import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { Run } from '../../contract/runs';
 import { capitalised, formatNumber, formatTemperature } from '../../core/format';
-import { boilingIn, levelLabel, levelsInOrder } from '../../core/practical';
+import { boilingIn, factorsWithLevels, levelLabel, levelsInOrder } from '../../core/practical';
 import { recordedInWords, type Noted, type Notebook, type RecordedBody } from '../../core/run';
 import { fallBelowSeaLevel } from '../../core/sugar';
 import { ResponseChart } from '../charts/ResponseChart';
 import { TraceChart } from '../charts/TraceChart';
 import { ClassTable } from '../results/ClassTable';
 import { useResults } from '../results/use-results';
+import { useBenchSetting } from '../run/use-bench-setting';
 import { Page } from './Page';
 import type { PaperName } from './paper';
 
@@ -24,10 +25,10 @@ const nobody = () => undefined;
 
 /** The class’s results on paper: question, fair test, table, pictures, what they tell, what went differently. */
 export function ClassReport({ run, notebook, version, paper }: ClassReportProps) {
-  const results = useResults(run, notebook, version, 'planned');
+  const setting = useBenchSetting(run);
+  const results = useResults(run, setting, notebook, version, 'planned');
   const { plan, place } = run;
   const foot = `${plan.title} · ${run.className} · ${place.name} · ${format(run.startsAt, 'd MMMM yyyy')} · revision ${run.revision}`;
-  const unit = plan.factor.kind === 'target' ? '°C at sea level' : plan.factor.unit;
   const notes = notesOf(run, notebook);
   return (
     <>
@@ -57,10 +58,15 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           </Box>
         )}
         <Part name="Fair test">
-          We changed the {plan.factor.name}:{' '}
-          {levelsInOrder(plan.factor)
-            .map((level) => levelLabel(plan.factor, level) + (level.control ? ' (control)' : ''))
-            .join(', ')}
+          We changed{' '}
+          {factorsWithLevels(plan)
+            .map((factor) => {
+              const levels = levelsInOrder(factor).map(
+                (level) => levelLabel(plan, factor, level) + (level.control ? ' (control)' : ''),
+              );
+              return `the ${factor.name}: ${levels.join(', ')}`;
+            })
+            .join('; and ')}
           , at {run.stations.length} stations{plan.order === 'shuffled' ? ', drawn by lot' : ''}. We kept:{' '}
           {plan.held.map((held) => `${held.what} (${held.how || 'not said how'})`).join('; ') ||
             'nothing was written down'}
@@ -81,50 +87,51 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           ))}
         </Part>
       </Page>
-      <Page paper={paper} foot={foot}>
-        {results.traces.length > 0 && (
-          <Part name="Temperature at each station">
-            <TraceChart
-              lines={results.traces}
-              bands={results.bands}
-              boilingC={results.boilingC}
-              pointed={null}
-              onPoint={nobody}
-            />
-          </Part>
-        )}
-        <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
-          {results.series.map((one) => (
-            <Part
-              key={one.response.id}
-              name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
-            >
-              <ResponseChart
-                series={one}
-                factorName={plan.factor.name}
-                factorUnit={unit}
-                colourOf={results.colourOf}
+      {(results.traces.length > 0 || results.series.length > 0 || notes.length > 0) && (
+        <Page paper={paper} foot={foot}>
+          {results.traces.length > 0 && (
+            <Part name="Temperature at each station">
+              <TraceChart
+                lines={results.traces}
+                bands={results.bands}
+                boilingC={results.boilingC}
                 pointed={null}
                 onPoint={nobody}
               />
             </Part>
-          ))}
-          {notes.length > 0 && (
-            <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
-              <Part name="What went differently, and what was seen">
-                <Box fontSize="9.5pt">
-                  {notes.map(({ id, station, at, body }) => (
-                    <Box key={id}>
-                      {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
-                      {recordedInWords(body)}
-                    </Box>
-                  ))}
-                </Box>
-              </Part>
-            </Box>
           )}
-        </Box>
-      </Page>
+          <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
+            {results.series.map((one) => (
+              <Part
+                key={one.response.id}
+                name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
+              >
+                <ResponseChart
+                  series={one}
+                  plan={plan}
+                  colourOf={results.colourOf}
+                  pointed={null}
+                  onPoint={nobody}
+                />
+              </Part>
+            ))}
+            {notes.length > 0 && (
+              <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
+                <Part name="What went differently, and what was seen">
+                  <Box fontSize="9.5pt">
+                    {notes.map(({ id, station, at, body }) => (
+                      <Box key={id}>
+                        {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
+                        {recordedInWords(body)}
+                      </Box>
+                    ))}
+                  </Box>
+                </Part>
+              </Box>
+            )}
+          </Box>
+        </Page>
+      )}
     </>
   );
 }

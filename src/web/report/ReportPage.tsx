@@ -7,12 +7,13 @@ import { usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import type { LiveRun } from '../run/live-run';
 import { runSubtitle } from '../run/run-subtitle';
+import { useFreshLists } from '../run/use-fresh-lists';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { MainButton, QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
 import { papers, type PaperName } from './paper';
-import { StudentSheet } from './StudentSheet';
+import { StudentSheets } from './StudentSheets';
 
 /** What can be handed on: previews as they will print, and the files. */
 export function ReportPage() {
@@ -26,6 +27,7 @@ const Check = chakra('input', { base: { accentColor: 'var(--chakra-colors-tawny)
 
 function OpenReport({ live }: { live: LiveRun }) {
   const { state } = useLiveState(live);
+  useFreshLists(state.run);
   const { run, version } = state;
   const { data: practical } = usePractical(run.practicalId);
   const begun = run.status !== 'planned';
@@ -46,7 +48,7 @@ function OpenReport({ live }: { live: LiveRun }) {
           {parts.report && begun && (
             <ClassReport run={run} notebook={live.notebook} version={version} paper={paper} />
           )}
-          {parts.sheet && <StudentSheet run={run} paper={paper} />}
+          {parts.sheet && <StudentSheets run={run} paper={paper} />}
           {!parts.sheet && !(parts.report && begun) && <Box color="soft">Choose what to print.</Box>}
         </Box>
         <Box
@@ -71,7 +73,7 @@ function OpenReport({ live }: { live: LiveRun }) {
             />
           )}
           <CheckLine
-            label="Blank student sheet"
+            label="Blank student sheets, one a level"
             checked={parts.sheet}
             onChange={(sheet) => setParts({ ...parts, sheet })}
           />

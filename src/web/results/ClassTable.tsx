@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import type { Run } from '../../contract/runs';
 import { decimalsOf, formatNumber, formatTemperature } from '../../core/format';
 import type { Response } from '../../core/practical';
-import type { ResultCell, ResultRow } from '../../core/run';
+import type { Reached, ResultCell, ResultRow } from '../../core/run';
 
 const Cell = chakra('td', { base: { py: '0.5', px: '2', textAlign: 'right', verticalAlign: 'baseline' } });
 const Head = chakra('th', {
@@ -29,7 +29,7 @@ interface ClassTableProps {
 /** Stations by responses, treatments as bands; corrections and deviations are marked where they are. */
 export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: ClassTableProps) {
   const { plan } = run;
-  const heated = rows.some((row) => row.reachedC !== null);
+  const watched = watchedColumns(rows);
   return (
     <Box overflowX="auto">
       <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
@@ -39,7 +39,9 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
               Level
             </Head>
             <Head>Station</Head>
-            {heated && <Head>Stopped at</Head>}
+            {watched.map((stepId, i) => (
+              <Head key={stepId}>{watched.length > 1 ? `Stopped at, ${i + 1}` : 'Stopped at'}</Head>
+            ))}
             {plan.responses.map((response) => (
               <Head key={response.id}>
                 {response.name}
@@ -52,7 +54,7 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
         </thead>
         <tbody>
           {rows.map((row, i) => {
-            const first = rows[i - 1]?.level?.id !== row.level?.id;
+            const first = rows[i - 1]?.treatment?.id !== row.treatment?.id;
             return (
               <chakra.tr
                 key={row.station}
@@ -65,7 +67,7 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
                 <Cell textAlign="left" pl="0" fontWeight="bold" whiteSpace="nowrap">
                   {first && (
                     <>
-                      {colourOf && row.level && (
+                      {colourOf && row.treatment && (
                         <Box
                           as="span"
                           display="inline-block"
@@ -75,10 +77,10 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
                           borderWidth="1px"
                           borderColor="ink"
                           mr="2"
-                          style={{ background: colourOf(row.level.id) }}
+                          style={{ background: colourOf(row.treatment.id) }}
                         />
                       )}
-                      {row.levelWords}
+                      {row.label}
                     </>
                   )}
                 </Cell>
@@ -97,15 +99,13 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
                   )}
                   {row.station}
                 </Cell>
-                {heated && (
-                  <Cell
-                    color={isOff(row) ? 'ember' : 'ink'}
-                    fontWeight={isOff(row) ? 'bold' : 'normal'}
-                    whiteSpace="nowrap"
-                  >
-                    {row.reachedC === null ? '—' : formatTemperature(row.reachedC, run.unit)}
-                  </Cell>
-                )}
+                {watched.map((stepId) => (
+                  <StoppedCell
+                    key={stepId}
+                    reached={row.reached.find((one) => one.stepId === stepId)}
+                    unit={run.unit}
+                  />
+                ))}
                 {row.cells.map((cell, j) => (
                   <ValueCell key={plan.responses[j]!.id} cell={cell} response={plan.responses[j]!} />
                 ))}
@@ -118,27 +118,47 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
   );
 }
 
-/** More than a degree past its target. */
-const isOff = ({ reachedC, targetC }: ResultRow) =>
-  reachedC !== null && targetC !== null && Math.abs(reachedC - targetC) > 1;
+/** Steps that a thermometer ended somewhere, in the order they come. */
+function watchedColumns(rows: readonly ResultRow[]): string[] {
+  const ids = rows.flatMap((row) =>
+    row.reached.filter((one) => one.celsius !== null).map((one) => one.stepId),
+  );
+  return [...new Set(ids)];
+}
+
+function StoppedCell({ reached, unit }: { reached: Reached | undefined; unit: 'C' | 'F' }) {
+  const celsius = reached?.celsius ?? null;
+  // More than a degree past its target.
+  const off = celsius !== null && reached !== undefined && Math.abs(celsius - reached.targetC) > 1;
+  return (
+    <Cell color={off ? 'ember' : 'ink'} fontWeight={off ? 'bold' : 'normal'} whiteSpace="nowrap">
+      {celsius === null ? '—' : formatTemperature(celsius, unit)}
+    </Cell>
+  );
+}
 
 function ValueCell({ cell, response }: { cell: ResultCell; response: Response }) {
   if (cell.mean === null) {
     return <Cell color="soft">—</Cell>;
   }
   const digits = response.smallestDivision === null ? undefined : decimalsOf(response.smallestDivision);
+  const computed = response.formula !== '';
   const repeats = cell.values.length;
   const corrected = cell.values.some((one) => one.corrected);
   return (
     <Cell
       title={[
-        repeats > 1 ? `mean of ${cell.values.map((one) => formatNumber(one.value)).join(', ')}` : '',
+        repeats > 1
+          ? `mean of ${cell.values.map((one) => (one.piece === null ? '' : `piece ${one.piece}: `) + formatNumber(one.value)).join(', ')}`
+          : '',
         corrected ? 'corrected; the log has both' : '',
       ]
         .filter(Boolean)
         .join('; ')}
     >
-      {formatNumber(cell.mean, digits === undefined ? undefined : digits + (repeats > 1 ? 1 : 0))}
+      {computed
+        ? formatNumber(Number(cell.mean.toPrecision(3)))
+        : formatNumber(cell.mean, digits === undefined ? undefined : digits + (repeats > 1 ? 1 : 0))}
       {corrected && (
         <Box as="sup" color="glass" fontWeight="bold" ml="0.5" aria-label="corrected">
           c

@@ -1,7 +1,8 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
-import { capitalised } from '../../core/format';
+import { capitalised, listed } from '../../core/format';
+import { factorsWithLevels } from '../../core/practical';
 import type { PlotAt } from '../../core/run';
 import { usePractical } from '../api/queries';
 import { ResponseChart } from '../charts/ResponseChart';
@@ -9,8 +10,10 @@ import { TraceChart } from '../charts/TraceChart';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { RemarkCard } from '../margin/RemarkCard';
 import { runSubtitle } from '../run/run-subtitle';
+import { useBenchSetting } from '../run/use-bench-setting';
 import type { LiveRun } from '../run/live-run';
 import { QuickLine, quickLineKeys } from '../run/QuickLine';
+import { useFreshLists } from '../run/use-fresh-lists';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { useQuickContext } from '../run/use-quick-context';
 import { QuietButton } from '../ui/Button';
@@ -29,14 +32,18 @@ export function ResultsPage() {
 function OpenResults({ live }: { live: LiveRun }) {
   const { state, outbox } = useLiveState(live);
   const { run, version } = state;
+  useFreshLists(run);
   const { data: practical } = usePractical(run.practicalId);
   const [plotAt, setPlotAt] = useState<PlotAt>('planned');
   const [pointed, setPointed] = useState<number | null>(null);
-  const results = useResults(run, live.notebook, version, plotAt);
-  const context = useQuickContext(run, live.notebook, run.unit);
+  const setting = useBenchSetting(run);
+  const results = useResults(run, setting, live.notebook, version, plotAt);
+  const context = useQuickContext(setting, live.notebook, run.unit);
   if (!practical) return <Waiting />;
   const { plan } = run;
-  const isTarget = plan.factor.kind === 'target';
+  const factors = factorsWithLevels(plan);
+  const isTarget = factors[0]?.acts.on === 'end-temperature';
+  const changed = listed(factors.map((factor) => factor.name || 'level')) || 'level';
   return (
     <PracticalFrame
       practical={practical}
@@ -64,7 +71,7 @@ function OpenResults({ live }: { live: LiveRun }) {
             columnGap="8"
             alignItems="start"
           >
-            <Figure name="Class table" note={legend(results.rows)}>
+            <Figure name="Class table" note={legend(results.rows)} wide={plan.responses.length > 3}>
               <ClassTable
                 run={run}
                 rows={results.rows}
@@ -76,13 +83,12 @@ function OpenResults({ live }: { live: LiveRun }) {
             {results.series.map((one) => (
               <Figure
                 key={one.response.id}
-                name={`${capitalised(one.response.name)} against ${plan.factor.name || 'level'}`}
-                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot; ${one.ordinal ? 'square: mean; scores are judged by their order' : 'square and bar: mean and 95 % interval'}`}
+                name={`${capitalised(one.response.name)} against ${changed}`}
+                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot${one.factors.length > 1 ? `, a colour for each ${one.factors[1]!.name || 'level of the second'}` : ''}; ${one.ordinal ? 'square: mean; scores are judged by their order' : 'square and bar: mean and 95 % interval'}`}
               >
                 <ResponseChart
                   series={one}
-                  factorName={plan.factor.name}
-                  factorUnit={isTarget ? '°C at sea level' : plan.factor.unit}
+                  plan={plan}
                   colourOf={results.colourOf}
                   pointed={pointed}
                   onPoint={setPointed}
@@ -159,9 +165,17 @@ function legend(rows: ReturnType<typeof useResults>['rows']): string {
   return marks.filter(Boolean).join(' · ');
 }
 
-function Figure({ name, note, children }: { name: string; note?: string; children: ReactNode }) {
+interface FigureProps {
+  name: string;
+  note?: string;
+  /** Over both columns. */
+  wide?: boolean;
+  children: ReactNode;
+}
+
+function Figure({ name, note, wide = false, children }: FigureProps) {
   return (
-    <Box as="section" aria-label={name} mb="6" minW="0">
+    <Box as="section" aria-label={name} mb="6" minW="0" gridColumn={wide ? { xl: 'span 2' } : undefined}>
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" lineHeight="1.25">
         {name}
       </Heading>

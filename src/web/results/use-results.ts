@@ -1,10 +1,24 @@
 import { useMemo } from 'react';
 import type { Run } from '../../contract/runs';
-import { levelsInOrder, temperatureStep } from '../../core/practical';
-import { classTable, findingsFor, responseSeries, type Notebook, type PlotAt } from '../../core/run';
+import {
+  boilingIn,
+  factorsWithLevels,
+  levelsInOrder,
+  treatmentOf,
+  treatmentsOf,
+  type Plan,
+} from '../../core/practical';
+import {
+  classTable,
+  findingsFor,
+  responseSeries,
+  watchesOf,
+  type BenchSetting,
+  type Notebook,
+  type PlotAt,
+} from '../../core/run';
 import { fallBelowSeaLevel, sugarStages } from '../../core/sugar';
 import { extremesKept } from '../../core/trace';
-import { boilingIn } from '../../core/practical';
 import type { StageBand, TraceLine } from '../charts/TraceChart';
 import { levelColour } from '../theme/heat-scale';
 
@@ -12,55 +26,78 @@ import { levelColour } from '../theme/heat-scale';
 const drawnBuckets = 300;
 
 /** Everything the results page shows, computed from the notebook as it stands. */
-export function useResults(run: Run, notebook: Notebook, version: number, plotAt: PlotAt) {
+export function useResults(
+  run: Run,
+  setting: BenchSetting,
+  notebook: Notebook,
+  version: number,
+  plotAt: PlotAt,
+) {
   return useMemo(() => {
     const { plan, place } = run;
-    const levels = new Map(run.allocation.map((one) => [one.station, one.levelId]));
-    const ordered = levelsInOrder(plan.factor);
-    const colourOf = (levelId: string) =>
-      levelColour(
-        ordered.findIndex((level) => level.id === levelId),
-        ordered.length,
-      );
-    const rows = classTable(plan, place, levels, notebook);
+    const colourOf = colours(plan);
+    const rows = classTable(setting, notebook);
     const series = plan.responses.map((_, i) => responseSeries(plan, rows, i, plotAt));
+    const syrup = plan.thermometers.some((one) => one.in === 'syrup');
     return {
       rows,
       colourOf,
       series: series.filter((one) => one.points.length > 0),
       findings: findingsFor(plan, rows, series),
-      traces: tracesOf(run, notebook, colourOf),
-      bands: plan.thermometer.in === 'syrup' ? bandsHere(boilingIn(place).boilingC) : [],
-      boilingC: plan.thermometer.in === 'syrup' ? boilingIn(place).boilingC : null,
+      traces: tracesOf(run, setting, notebook, colourOf),
+      bands: syrup ? bandsHere(boilingIn(place).boilingC) : [],
+      boilingC: syrup ? boilingIn(place).boilingC : null,
     };
     // The notebook grows in place: its version says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [run, notebook, version, plotAt]);
+  }, [run, setting, notebook, version, plotAt]);
 }
 
-function tracesOf(run: Run, notebook: Notebook, colourOf: (levelId: string) => string): TraceLine[] {
-  const hot = temperatureStep(run.plan);
-  return run.allocation.flatMap(({ station, levelId }): TraceLine[] => {
+/** The colour of a treatment: with two factors that of its level of the second, as the first lies along the axis. */
+function colours(plan: Plan): (treatmentId: string) => string {
+  const second = factorsWithLevels(plan)[1];
+  const order = second
+    ? levelsInOrder(second).map((level) => level.id)
+    : treatmentsOf(plan).map((one) => one.id);
+  return (treatmentId) => {
+    const key = second ? treatmentOf(plan, treatmentId)?.levels[1]?.id : treatmentId;
+    return levelColour(order.indexOf(key ?? ''), order.length);
+  };
+}
+
+function tracesOf(
+  run: Run,
+  setting: BenchSetting,
+  notebook: Notebook,
+  colourOf: (treatmentId: string) => string,
+): TraceLine[] {
+  const several = factorsWithLevels(run.plan).length > 1;
+  return run.allocation.flatMap(({ station, treatmentId }): TraceLine[] => {
     const notes = notebook.station(station);
-    const trace = notes.readings.get(1);
-    if (!trace || trace.seconds.length < 2) return [];
-    const kept = extremesKept(trace, drawnBuckets);
-    const done = [...notes.events, ...notebook.everywhere.events].find(
-      (event) => event.body.stepId === hot?.id,
-    );
-    const endS = done ? (done.at - notebook.zeroMs) / 1000 : null;
-    const at = endS === null ? -1 : trace.seconds.findLastIndex((second) => second <= endS);
-    const level = run.plan.factor.levels.find((one) => one.id === levelId);
-    return [
-      {
-        station,
-        label: level ? String(level.value ?? level.words) : '',
-        colour: colourOf(levelId),
-        seconds: kept.map((i) => trace.seconds[i]!),
-        celsius: kept.map((i) => trace.celsius[i]!),
-        end: at >= 0 ? { seconds: trace.seconds[at]!, celsius: trace.celsius[at]! } : null,
-      },
-    ];
+    const own = setting.ownWith(station, notebook);
+    const watches = watchesOf(run.plan, own);
+    const probes = watches.length === 0 ? [1] : [...new Set(watches.map((watch) => watch.probe))];
+    return probes.flatMap((probe): TraceLine[] => {
+      const trace = notes.readings.get(probe);
+      if (!trace || trace.seconds.length < 2) return [];
+      const kept = extremesKept(trace, drawnBuckets);
+      const last = watches.findLast((watch) => watch.probe === probe);
+      const done = notebook.eventsAt(station).find((event) => event.body.stepId === last?.step.id);
+      const endS = done ? (done.at - notebook.zeroMs) / 1000 : null;
+      const at = endS === null ? -1 : trace.seconds.findLastIndex((second) => second <= endS);
+      const level = own.treatment?.levels[0];
+      const label = several ? (own.treatment?.label ?? '') : level ? String(level.value ?? level.words) : '';
+      return [
+        {
+          station,
+          label,
+          colour: colourOf(treatmentId),
+          seconds: kept.map((i) => trace.seconds[i]!),
+          celsius: kept.map((i) => trace.celsius[i]!),
+          end: at >= 0 ? { seconds: trace.seconds[at]!, celsius: trace.celsius[at]! } : null,
+        },
+      ];
+    });
   });
 }
 

@@ -1,7 +1,15 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
-import { callsFor, readQuickLine, stationState, type Call } from '../../core/run';
+import { takenWords } from '../../core/practical';
+import {
+  callsFor,
+  readQuickLine,
+  stationState,
+  type BenchSetting,
+  type Call,
+  type StationState,
+} from '../../core/run';
 import { Calls } from './Calls';
 import { LessonRibbon } from './LessonRibbon';
 import type { LiveRun } from './live-run';
@@ -12,7 +20,7 @@ import { StationPages } from './StationPages';
 import { useLiveState, useTick } from './use-live-run';
 import { useQuickContext } from './use-quick-context';
 import { VesselCard } from './VesselCard';
-import { vesselScale } from './vessel-scale';
+import { vesselScales } from './vessel-scale';
 import { useBenchSetting } from './use-bench-setting';
 
 /** Columns in which so many stations stand. */
@@ -32,7 +40,7 @@ export function Bench({ live }: { live: LiveRun }) {
   const [unit, setUnit] = useState(run.unit);
   const [shown, setShown] = useState<'none' | 'log' | 'pages'>('none');
   const setting = useBenchSetting(run);
-  const scale = useMemo(() => vesselScale(setting), [setting]);
+  const scaleOf = useMemo(() => vesselScales(setting), [setting]);
   const now = run.status === 'finished' ? Math.max(run.finishedAt ?? 0, 0) : live.now();
   const { states, calls } = useMemo(() => {
     const all = run.stations.map((station) => stationState(setting, live.notebook, station, now));
@@ -40,7 +48,7 @@ export function Bench({ live }: { live: LiveRun }) {
     // The notebook grows in place: its version says so. Time moves on with the tick.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [setting, live, run, unit, version, tick]);
-  const context = useQuickContext(run, live.notebook, unit);
+  const context = useQuickContext(setting, live.notebook, unit);
   const act = useCallback(
     (line: string) => {
       const understood = readQuickLine(line, context);
@@ -80,12 +88,12 @@ export function Bench({ live }: { live: LiveRun }) {
               <VesselCard
                 key={station.station}
                 state={station}
-                plan={run.plan}
-                scale={scale}
+                scale={scaleOf(station.watch?.medium ?? null)}
                 unit={unit}
                 runId={run.id}
                 ring={ringFor(station.station, calls)}
                 clockTime={clockTime}
+                amounts={amountsNow(setting, station)}
               />
             ))}
           </Box>
@@ -106,6 +114,16 @@ export function Bench({ live }: { live: LiveRun }) {
       />
     </>
   );
+}
+
+/** What a station’s present step takes of the ingredients that are not the same for all. */
+function amountsNow(setting: BenchSetting, { step, own }: StationState): string {
+  if (!step) return '';
+  return setting
+    .usedIn(step, own.ingredients)
+    .filter((one) => setting.varied.has(one.id))
+    .map(takenWords)
+    .join(', ');
 }
 
 /** The two most urgent calls ring their stations; more rings would be none. */

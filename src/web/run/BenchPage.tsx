@@ -7,6 +7,7 @@ import type { LiveRun } from './live-run';
 import { PlannedRun } from './PlannedRun';
 import { quickLineKeys } from './QuickLine';
 import { runSubtitle } from './run-subtitle';
+import { useFreshLists } from './use-fresh-lists';
 import { useLiveRun, useLiveState } from './use-live-run';
 
 export function BenchPage() {
@@ -18,6 +19,7 @@ export function BenchPage() {
 
 function OpenBench({ live }: { live: LiveRun }) {
   const { state } = useLiveState(live);
+  useFreshLists(state.run);
   const { run } = state;
   const { data: practical } = usePractical(run.practicalId);
   if (!practical) return <Waiting />;

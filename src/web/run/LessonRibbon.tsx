@@ -15,7 +15,7 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
       name: firstWords(step.text),
       from: startMinute - first,
       to: endMinute - first,
-      title: eventOf(step, run.plan.steps.indexOf(step)),
+      title: eventOf(step),
     })),
     {
       id: 'clear-up',

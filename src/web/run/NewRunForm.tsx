@@ -6,8 +6,9 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { NewRun } from '../../contract/runs';
-import { syrupOfFormula } from '../../core/batch';
-import { boilingIn, placeOf } from '../../core/practical';
+import { batchTables } from '../../core/batch';
+import { listedTreatmentIds, placeOf } from '../../core/practical';
+import { canBeSimulated } from '../../core/run';
 import { useAddRun, useClasses, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
 import { newId } from '../plan/lists';
@@ -59,11 +60,8 @@ function Form({ practical, rooms, classes }: FormProps) {
   });
   const { errors } = formState;
   const room = rooms.find((one) => one.id === watch('roomId'));
-  const simulated =
-    room &&
-    plan.thermometer.in === 'syrup' &&
-    syrupOfFormula(plan, boilingIn(placeOf(room)).boilingC) !== null;
-  const noLevels = plan.factor.levels.length === 0;
+  const simulated = room && canBeSimulated(plan, placeOf(room), batchTables);
+  const noLevels = listedTreatmentIds(plan).length === 0;
   const save = handleSubmit(async (input) => {
     const { run } = await add.mutateAsync(input);
     await navigate(`/runs/${run.id}/bench`);

@@ -5,14 +5,8 @@ import type { Practical } from '../../contract/practicals';
 import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
-import {
-  changesBetween,
-  levelLabel,
-  levelOf,
-  levelsInOrder,
-  targetOf,
-  temperatureStep,
-} from '../../core/practical';
+import { changesBetween, takenWords, treatmentsOf } from '../../core/practical';
+import { watchesOf } from '../../core/run';
 import { request, sayError } from '../api/request';
 import { levelColour } from '../theme/heat-scale';
 import { BeforeTheBell } from '../today/BeforeTheBell';
@@ -20,6 +14,7 @@ import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
 import { StationPages } from './StationPages';
+import { useBenchSetting } from './use-bench-setting';
 
 interface PlannedRunProps {
   run: Run;
@@ -32,9 +27,9 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
   const [error, setError] = useState<string | null>(null);
   const [pages, setPages] = useState(false);
   const now = useNow(10_000);
-  const { plan, place } = run;
-  const levels = levelsInOrder(plan.factor);
-  const hot = temperatureStep(plan);
+  const { plan } = run;
+  const setting = useBenchSetting(run);
+  const order = treatmentsOf(plan).map((treatment) => treatment.id);
   const post = (path: string, body: object = {}) =>
     request<RunNow>(path, { body }).then(onRun, (reason: unknown) => setError(sayError(reason)));
   return (
@@ -59,10 +54,10 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
           }}
           gap="3"
         >
-          {run.allocation.map(({ station, levelId }) => {
-            const level = levelOf(plan, levelId);
-            const index = levels.findIndex((one) => one.id === levelId);
-            const target = hot && level ? targetOf(plan, hot.endpoint, level, place) : null;
+          {run.allocation.map(({ station, treatmentId }) => {
+            const own = setting.own(station);
+            const target = watchesOf(plan, own).at(-1)?.step.target;
+            const amounts = own.ingredients.filter((one) => setting.varied.has(one.id)).map(takenWords);
             return (
               <Flex
                 key={station}
@@ -72,15 +67,19 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
                 borderColor="rule"
                 overflow="hidden"
               >
-                <Box w="12px" flexShrink={0} style={{ background: levelColour(index, levels.length) }} />
+                <Box
+                  w="12px"
+                  flexShrink={0}
+                  style={{ background: levelColour(order.indexOf(treatmentId), order.length) }}
+                />
                 <Flex px="4" py="3" gap="4" align="center" minW="0">
                   <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
                     {station}
                   </Box>
                   <Box minW="0" lineHeight="1.25">
                     <Box fontWeight="bold">
-                      {level ? levelLabel(plan.factor, level) : '—'}
-                      {level?.control && (
+                      {own.treatment?.label ?? '—'}
+                      {own.treatment?.control && (
                         <Box as="span" fontWeight="normal" color="soft">
                           {' '}
                           control
@@ -92,6 +91,11 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
                         stop at {formatTemperature(target.localC, run.unit)}
                       </Box>
                     )}
+                    {amounts.map((words) => (
+                      <Box key={words} fontSize="sm" color="soft">
+                        {words}
+                      </Box>
+                    ))}
                   </Box>
                 </Flex>
               </Flex>

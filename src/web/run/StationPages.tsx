@@ -1,6 +1,5 @@
 import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { QRCodeSVG } from 'qrcode.react';
-import { Link as RouterLink } from 'react-router';
 
 interface StationPagesProps {
   runId: string;
@@ -41,7 +40,7 @@ export function StationPages({ runId, stations, open, onClose }: StationPagesPro
                       <QRCodeSVG value={address(station)} size={108} aria-hidden />
                     </Box>
                     <Box asChild fontWeight="bold" color="tawnyDeep" textDecoration="underline">
-                      <RouterLink to={`/runs/${runId}/station/${station}`}>Station {station}</RouterLink>
+                      <a href={`/runs/${runId}/station/${station}`}>Station {station}</a>
                     </Box>
                   </Box>
                 ))}

@@ -34,8 +34,13 @@ export function Vessel({
 }: VesselProps) {
   const level = fill ?? 0;
   return (
-    <Box asChild h="100%" w="auto" flexShrink={0} display="block">
-      <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+    <Box asChild h="100%" w="auto" maxW="100%" display="block">
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        preserveAspectRatio="xMidYMin meet"
+        role="img"
+        aria-label={label}
+      >
         <defs>
           <clipPath id="vessel-inside">
             <path d={`${glass}Z`} />

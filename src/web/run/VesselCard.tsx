@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { decimalsOf, formatDuration, formatNumber, formatTemperature } from '../../core/format';
-import type { Plan } from '../../core/practical';
+import { endsWords, settingsWords } from '../../core/practical';
 import { lastDone, type Countdown, type StationState } from '../../core/run';
 import { fahrenheitFromCelsius } from '../../core/units';
 import { countdownClock, countdownWords, targetWords } from './station-words';
@@ -11,7 +11,6 @@ import type { VesselScale } from './vessel-scale';
 
 interface VesselCardProps {
   state: StationState;
-  plan: Plan;
   scale: VesselScale;
   unit: 'C' | 'F';
   runId: string;
@@ -19,6 +18,8 @@ interface VesselCardProps {
   ring: 'none' | 'check' | 'stop';
   /** When a moment was, as a clock time. */
   clockTime(ms: number): string;
+  /** What its present step takes of what differs between the stations, in words. */
+  amounts: string;
 }
 
 /** Sizes follow the width of the card: read from the desk on a laptop, from three metres on a projector. */
@@ -58,6 +59,7 @@ export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
             _hover={{ color: 'tawnyDeep', textDecoration: 'underline' }}
           >
             <RouterLink
+              reloadDocument
               to={`/runs/${runId}/station/${state.station}`}
               aria-label={`Page of station ${state.station}`}
             >
@@ -65,7 +67,7 @@ export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
             </RouterLink>
           </Box>
           <Box color="soft" truncate>
-            {state.levelWords}
+            {state.label}
           </Box>
         </Flex>
         {state.heating ? <HeatWords {...props} /> : <StepWords {...props} />}
@@ -141,9 +143,15 @@ function StepSide({ state }: VesselCardProps) {
 }
 
 /** A station that has no temperature to watch: the step it is at and how long it still takes. */
-function StepWords({ state, plan, clockTime }: VesselCardProps) {
+function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
   const { step, countdown, lastEvent } = state;
-  const done = lastDone(state, plan);
+  // What this station takes, and how it sets its oven, where the sentence alone says it of nobody.
+  const own = step
+    ? [amounts, settingsWords(step.settings, unit), step.target ? endsWords(step, unit) : '']
+        .filter(Boolean)
+        .join(' · ')
+    : '';
+  const done = lastDone(state);
   if (!step) {
     return (
       <>
@@ -169,6 +177,11 @@ function StepWords({ state, plan, clockTime }: VesselCardProps) {
       <Box lineHeight="1.25" mt="1" lineClamp={2} title={step.text}>
         {step.text}
       </Box>
+      {own && (
+        <Box color="glass" fontWeight="semibold" css={{ fontSize: '0.88em' }} lineHeight="1.25" lineClamp={2}>
+          {own}
+        </Box>
+      )}
       {countdown && isNews(countdown) && (
         <Box fontWeight="bold" lineHeight="1.25">
           {countdownWords(countdown)}

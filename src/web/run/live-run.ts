@@ -4,6 +4,8 @@ import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
 import { Notebook, runTime, type Entry, type QuickEntry } from '../../core/run';
 import { request } from '../api/request';
+import { Tries } from '../watched/tries';
+import { Watched } from '../watched/watched';
 import { Outbox } from '../outbox/outbox';
 import { indexedDbStore } from '../outbox/store';
 
@@ -24,11 +26,10 @@ const tellEveryMs = 250;
  * A run as it goes on: its notebook fed by the server’s stream and by this page’s own entries, its clock, and
  * the outbox that carries those entries home.
  */
-export class LiveRun {
+export class LiveRun extends Watched<LiveState> {
   readonly notebook: Notebook;
   readonly outbox: Outbox;
-  readonly #listeners = new Set<() => void>();
-  #state: LiveState;
+  readonly #tries = new Tries(() => this.#listen(), { firstMs: 2000, longestMs: 15_000 });
   #stream: EventSource | null = null;
   #lastSeq = 0;
   /** Wall clock of the server less our own steady one, ms. */
@@ -36,7 +37,7 @@ export class LiveRun {
   #pending: ReturnType<typeof setTimeout> | null = null;
 
   private constructor({ run, serverNow }: RunNow) {
-    this.#state = { run, version: 0, connected: false, began: false };
+    super({ run, version: 0, connected: false, began: false });
     this.#wallOffset = serverNow - performance.now();
     this.notebook = new Notebook(run.startedAt ?? run.startsAt, run.stations);
     this.outbox = new Outbox({
@@ -57,17 +58,10 @@ export class LiveRun {
     return live;
   }
 
-  readonly subscribe = (listener: () => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
-
-  readonly state = () => this.#state;
-
   /** The moment on the run’s clock, ms; by our own steady clock, so that a wrong device clock does no harm. */
   now(): number {
     const wall = performance.now() + this.#wallOffset;
-    const { clock } = this.#state.run;
+    const { clock } = this.state().run;
     return Math.round(clock ? runTime(clock, wall) : wall);
   }
 
@@ -84,13 +78,13 @@ export class LiveRun {
 
   /** Takes over what the server answered about the run itself. */
   readonly setRun = ({ run, serverNow }: RunNow) => {
-    const began = this.#state.run.startedAt === null && run.startedAt !== null;
+    const began = this.state().run.startedAt === null && run.startedAt !== null;
     this.#wallOffset = serverNow - performance.now();
-    this.#state = { ...this.#state, run, began };
-    this.#tell(true);
+    this.set({ run, began, version: this.state().version + 1 });
   };
 
   close(): void {
+    this.#tries.end();
     this.#stream?.close();
     this.outbox.close();
     if (this.#pending) clearTimeout(this.#pending);
@@ -98,10 +92,11 @@ export class LiveRun {
   }
 
   #listen() {
-    const stream = new EventSource(`${routes.live(this.#state.run.id)}?after=${this.#lastSeq}`);
+    const stream = new EventSource(`${routes.live(this.state().run.id)}?after=${this.#lastSeq}`);
     this.#stream = stream;
     stream.addEventListener('open', () => {
-      this.#set({ connected: true });
+      this.set({ connected: true });
+      this.#tries.succeeded();
       this.outbox.nudge();
     });
     stream.addEventListener('entries', (event: MessageEvent<string>) => {
@@ -111,10 +106,9 @@ export class LiveRun {
       this.setRun(JSON.parse(event.data) as RunNow),
     );
     stream.addEventListener('error', () => {
-      this.#set({ connected: false });
+      this.set({ connected: false });
       // The browser reconnects by itself after a break, but gives up after an answer that is no stream.
-      if (stream.readyState === EventSource.CLOSED)
-        setTimeout(() => this.#stream === stream && this.#listen(), 2000);
+      if (stream.readyState === EventSource.CLOSED && this.#stream === stream) this.#tries.later();
     });
   }
 
@@ -123,19 +117,10 @@ export class LiveRun {
     if (this.notebook.add(entries) > 0) this.#tell();
   }
 
-  #tell(atOnce = false) {
-    if (atOnce) {
-      this.#set({ version: this.#state.version + 1 });
-      return;
-    }
+  #tell() {
     this.#pending ??= setTimeout(() => {
       this.#pending = null;
-      this.#set({ version: this.#state.version + 1 });
+      this.set({ version: this.state().version + 1 });
     }, tellEveryMs);
-  }
-
-  #set(change: Partial<LiveState>) {
-    this.#state = { ...this.#state, ...change };
-    this.#listeners.forEach((listener) => listener());
   }
 }

@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { LiveRun, type LiveState } from './live-run';
 import type { OutboxState } from '../outbox/outbox';
@@ -41,15 +40,9 @@ export function useLiveRun(id: string): { live: LiveRun | null; error: unknown }
   return { live, error };
 }
 
-/** The state of an open run, followed. Lists that show its status are fetched anew when that changes. */
+/** The state of an open run, followed. */
 export function useLiveState(live: LiveRun): OpenRun {
   const state = useSyncExternalStore(live.subscribe, live.state);
-  const client = useQueryClient();
-  const { practicalId, status } = state.run;
-  useEffect(() => {
-    void client.invalidateQueries({ queryKey: ['practical', practicalId] });
-    void client.invalidateQueries({ queryKey: ['runs'] });
-  }, [client, practicalId, status]);
   const outbox = useSyncExternalStore(live.outbox.subscribe, live.outbox.state);
   return { live, state, outbox };
 }

@@ -3,6 +3,7 @@ import { examplePlan, type Place, type Plan } from '../../core/practical';
 import { benchSetting } from '../../core/run';
 import { heatColour, levelColour } from '../theme/heat-scale';
 import { vesselScale } from './vessel-scale';
+import { endAt, inMedium } from '../../core/practical/testing/plans';
 
 const place: Place = {
   name: 'K',
@@ -12,7 +13,11 @@ const place: Place = {
   stations: 12,
   balanceG: 1,
 };
-const scaleOf = (plan: Plan) => vesselScale(benchSetting(plan, place, new Map()));
+/** A station for each level, or one that has none. */
+const stationsOf = (plan: Plan) =>
+  new Map((plan.factors[0]?.levels ?? []).map((level, i) => [i + 1, level.id] as const));
+const scaleOf = (plan: Plan) =>
+  vesselScale(benchSetting(plan, place, new Map([[0, ''], ...stationsOf(plan)])));
 
 /** Relative luminance of a colour, WCAG 2.2. */
 function luminance(rgb: string): number {
@@ -42,7 +47,7 @@ describe('the glass', () => {
   });
 
   it('syrup: 3 % at 20 °C, 17 % two degrees below the boil, 97 % eight above the highest target, marks at the stages', () => {
-    const setting = benchSetting(examplePlan, place, new Map());
+    const setting = benchSetting(examplePlan, place, stationsOf(examplePlan));
     const { fill, shade, marks } = vesselScale(setting);
     const { boilingC } = setting;
     // The hottest level is 155 °C at sea level; 100 − boiling lower here.
@@ -57,16 +62,15 @@ describe('the glass', () => {
     expect(marks.length).toBeGreaterThanOrEqual(6);
     expect(Math.max(...marks)).toBeLessThan(0.97);
     // Without a step that ends by temperature there is room for 20 °C above the boil.
-    const open = vesselScale({ ...setting, plan: { ...examplePlan, steps: [] } });
+    const open = scaleOf({ ...examplePlan, steps: [] });
     expect(open.fill(boilingC + 28)).toBeCloseTo(0.97, 9);
   });
 
   it('food: from 0, or ten below the lowest target, to ten above the highest; a mark every twenty degrees', () => {
     const kitchen = (celsius: number): Plan => ({
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 1 },
-      factor: { ...examplePlan.factor, levels: [] },
-      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius, basis: 'as-read' } }],
+      ...inMedium(examplePlan, 'food'),
+      factors: [],
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(celsius) }],
     });
     const warm = scaleOf(kitchen(74));
     // 80 °C at least is shown: 0 to 90.
@@ -83,10 +87,9 @@ describe('the glass', () => {
 
   it('suits food that never boils, and plans without a temperature', () => {
     const soup: Plan = {
-      ...examplePlan,
-      thermometer: { in: 'food', smallestDivisionC: 1 },
-      factor: { ...examplePlan.factor, kind: 'number' },
-      steps: [{ ...examplePlan.steps[1]!, endpoint: { kind: 'temperature', celsius: 74, basis: 'as-read' } }],
+      ...inMedium(examplePlan, 'food'),
+      factors: [],
+      steps: [{ ...examplePlan.steps[1]!, ...endAt(74) }],
     };
     const scale = scaleOf(soup);
     expect(scale.fill(74)).toBeGreaterThan(0.6);

@@ -1,4 +1,3 @@
-import { chakra, Drawer, Portal } from '@chakra-ui/react';
 import {
   createContext,
   lazy,
@@ -6,17 +5,14 @@ import {
   useCallback,
   useContext,
   useEffect,
-  useRef,
   useState,
   type ReactNode,
 } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { typeInto, useFieldCameFrom, type TypedField } from './came-from';
-import { searchLook, searchPlaceholder } from './search-look';
 
-const loadBody = () => import('./ShelfBody').then((body) => ({ default: body.ShelfBody }));
-const ShelfBody = lazy(loadBody);
-const EarlyInput = chakra('input');
+const loadDrawer = () => import('./ShelfDrawer').then((drawer) => ({ default: drawer.ShelfDrawer }));
+const ShelfDrawer = lazy(loadDrawer);
 
 /** Once the page is there, the shelf is fetched too, so that it opens at once. */
 const fetchAfterMs = 2000;
@@ -31,17 +27,24 @@ export function Shelf({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
   const [field, setField] = useState<TypedField | null>(null);
   const [question, setQuestion] = useState('');
-  const search = useRef<HTMLInputElement>(null);
+  const [asked, setAsked] = useState(false);
   const cameFrom = useFieldCameFrom();
   const show = useCallback(() => {
     setField(cameFrom());
     setQuestion('');
+    setAsked(true);
     setOpen(true);
   }, [cameFrom]);
   useHotkeys('/', show, { useKey: true, preventDefault: true });
   useHotkeys('ctrl+slash, meta+slash', show, { preventDefault: true, enableOnFormTags: true });
   useEffect(() => {
-    const timer = setTimeout(() => void loadBody().catch(() => undefined), fetchAfterMs);
+    const timer = setTimeout(
+      () =>
+        void import('./load-body')
+          .then(({ loadBody }) => Promise.all([loadDrawer(), loadBody()]))
+          .catch(() => undefined),
+      fetchAfterMs,
+    );
     return () => clearTimeout(timer);
   }, []);
   const use = (text: string) => {
@@ -52,45 +55,18 @@ export function Shelf({ children }: { children: ReactNode }) {
   return (
     <ShelfContext value={show}>
       {children}
-      <Drawer.Root
-        open={open}
-        onOpenChange={(details) => setOpen(details.open)}
-        initialFocusEl={() => search.current}
-        finalFocusEl={() => field}
-        lazyMount
-        unmountOnExit
-      >
-        <Portal>
-          <Drawer.Backdrop />
-          <Drawer.Positioner>
-            <Drawer.Content bg="raised" maxW="min(880px, 100vw)" w="100%" data-shelf>
-              <Drawer.Title srOnly>Shelf: tables and calculators</Drawer.Title>
-              <Suspense
-                fallback={
-                  // What is typed before the answers are there is not lost.
-                  <EarlyInput
-                    autoFocus
-                    aria-label="What do you look for?"
-                    placeholder={searchPlaceholder}
-                    value={question}
-                    onChange={(event) => setQuestion(event.target.value)}
-                    {...searchLook}
-                  />
-                }
-              >
-                <ShelfBody
-                  search={search}
-                  question={question}
-                  onQuestion={setQuestion}
-                  field={field}
-                  onUse={use}
-                  onClose={() => setOpen(false)}
-                />
-              </Suspense>
-            </Drawer.Content>
-          </Drawer.Positioner>
-        </Portal>
-      </Drawer.Root>
+      {asked && (
+        <Suspense fallback={null}>
+          <ShelfDrawer
+            open={open}
+            onOpen={setOpen}
+            field={field}
+            question={question}
+            onQuestion={setQuestion}
+            onUse={use}
+          />
+        </Suspense>
+      )}
     </ShelfContext>
   );
 }

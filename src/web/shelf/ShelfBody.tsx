@@ -50,7 +50,7 @@ export function ShelfBody({ search, question, onQuestion, field, onUse, onClose 
 
   return (
     <Command
-      label="Shelf"
+      label="What do you look for?"
       shouldFilter={false}
       value={hit?.id ?? ''}
       onValueChange={setChosen}
@@ -67,7 +67,6 @@ export function ShelfBody({ search, question, onQuestion, field, onUse, onClose 
             setChosen('');
           }}
           placeholder={searchPlaceholder}
-          aria-label="What do you look for?"
           {...searchLook}
         />
         <IconButton

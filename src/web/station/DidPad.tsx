@@ -5,7 +5,7 @@ import { Chip } from './pad-keys';
 import { WordsPad } from './WordsPad';
 
 /** What was done: buttons made from the method, and free words. A step touched by mistake is taken back. */
-export function DidPad({ run, notes, onLog }: PadProps) {
+export function DidPad({ state, notes, onLog }: PadProps) {
   return (
     <WordsPad
       label="What was done"
@@ -14,8 +14,8 @@ export function DidPad({ run, notes, onLog }: PadProps) {
       onLog={onLog}
     >
       <Flex gap="2" wrap="wrap" role="group" aria-label="Steps of the method">
-        {lessonSteps(run.plan).map((step) => {
-          const said = eventOf(step, run.plan.steps.indexOf(step));
+        {lessonSteps(state.own).map((step) => {
+          const said = eventOf(step);
           const done = notes.events.findLast((noted) => noted.body.stepId === step.id);
           return done ? (
             <Chip

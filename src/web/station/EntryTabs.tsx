@@ -41,7 +41,7 @@ const Tab = chakra('button', {
 /** Five ways to write something down, each by touch. */
 export function EntryTabs(props: PadProps) {
   const { plan } = props.run;
-  const [chosen, setChosen] = useState<TabId>(plan.thermometer.in === 'none' ? 'saw' : 'degrees');
+  const [chosen, setChosen] = useState<TabId>(plan.thermometers.length === 0 ? 'saw' : 'degrees');
   const choose = (step: number) => {
     const at = tabs.findIndex((tab) => tab.id === chosen);
     const next = tabs[(at + step + tabs.length) % tabs.length]!;

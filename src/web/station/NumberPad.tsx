@@ -15,7 +15,7 @@ const rows = [
 ];
 
 /** One big pad for the temperature. A slip can be put right: the last reading can be corrected, not erased. */
-export function NumberPad({ notes, unit, onUnit, onLog }: PadProps) {
+export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
   const [typed, setTyped] = useState('');
   const [correcting, setCorrecting] = useState(false);
   const value = parseNumber(typed);
@@ -23,7 +23,9 @@ export function NumberPad({ notes, unit, onUnit, onLog }: PadProps) {
   const { low, high } = readingRangeC;
   const outside = celsius !== null && (celsius < low || celsius > high);
   const ends = unit === 'F' ? [fahrenheitFromCelsius(low), fahrenheitFromCelsius(high)] : [low, high];
-  const last = notes.readings.get(1);
+  // The thermometer the present step asks for; else the first.
+  const probe = state.watch?.probe ?? 1;
+  const last = notes.readings.get(probe);
   const lastId = last?.ids.at(-1);
   const lastC = last?.celsius.at(-1);
   const press = (key: string) => setTyped((was) => (was.length < 7 ? was + key : was));
@@ -32,7 +34,7 @@ export function NumberPad({ notes, unit, onUnit, onLog }: PadProps) {
     const reading = {
       kind: 'reading',
       celsius: Math.round(celsius * 1e4) / 1e4,
-      probe: 1,
+      probe,
       unit,
       source: 'typed',
     } as const;

@@ -21,7 +21,7 @@ export function StationHead({ run, state, now }: { run: Run; state: StationState
           {run.plan.title}
         </Box>
         <Box color="soft" fontSize="sm" truncate>
-          {state.levelWords ? `your level: ${state.levelWords}` : run.className}
+          {state.label ? `your level: ${state.label}` : run.className}
         </Box>
       </Box>
       {run.status !== 'planned' && (

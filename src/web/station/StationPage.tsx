@@ -1,10 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
-import { Link as RouterLink, useParams } from 'react-router';
 import { stationRange, stationState, type QuickEntry } from '../../core/run';
 import type { LiveRun } from '../run/live-run';
 import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
-import { vesselScale } from '../run/vessel-scale';
+import { vesselScales } from '../run/vessel-scale';
 import { Waiting } from '../ui/Notice';
 import { EntryTabs } from './EntryTabs';
 import { StationGlass } from './StationGlass';
@@ -13,10 +12,9 @@ import { StepNow } from './StepNow';
 import { WhereEntriesAre } from './WhereEntriesAre';
 import { useBenchSetting } from '../run/use-bench-setting';
 
-/** One station’s own page, for a phone or a tablet beside the pan. */
-export function StationPage() {
-  const { runId, station } = useParams();
-  const { live, error } = useLiveRun(runId!);
+/** One station’s own page, for a phone or a tablet beside the pan. It stands alone: no ways to anywhere else. */
+export function StationPage({ runId, station }: { runId: string; station: string }) {
+  const { live, error } = useLiveRun(runId);
   if (!live) return <Waiting error={error} />;
   return <OpenStation live={live} station={Number(station)} />;
 }
@@ -31,7 +29,7 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
     document.title = `Station ${station} · Tawny Beaker`;
   }, [station]);
   const setting = useBenchSetting(run);
-  const scale = useMemo(() => vesselScale(setting), [setting]);
+  const scaleOf = useMemo(() => vesselScales(setting), [setting]);
   const now = live.now();
   const standing = useMemo(
     () => stationState(setting, live.notebook, station, now),
@@ -45,7 +43,7 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
       <Box p="6" role="alert">
         There is no station {station} in this run; choose {stationRange(run.stations)}.{' '}
         <Box asChild color="tawnyDeep" textDecoration="underline">
-          <RouterLink to={`/runs/${run.id}/bench`}>To the board</RouterLink>
+          <a href={`/runs/${run.id}/bench`}>To the board</a>
         </Box>
       </Box>
     );
@@ -60,8 +58,8 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
         </Box>
       ) : (
         <>
-          <StepNow run={run} state={standing} unit={unit} onDone={log} />
-          <StationGlass state={standing} scale={scale} unit={unit} />
+          <StepNow state={standing} setting={setting} unit={unit} onDone={log} />
+          <StationGlass state={standing} scale={scaleOf(standing.watch?.medium ?? null)} unit={unit} />
           <WhereEntriesAre
             outbox={outbox}
             connected={connected}

@@ -1,23 +1,32 @@
-import { Box, Flex } from '@chakra-ui/react';
+import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Check } from 'lucide-react';
-import type { Run } from '../../contract/runs';
-import { formatTemperature } from '../../core/format';
-import { targetOf } from '../../core/practical';
-import { eventOf, lessonSteps, type EventBody, type StationState } from '../../core/run';
+import { useState } from 'react';
+import { formatNumber, formatTemperature } from '../../core/format';
+import {
+  earlyLook,
+  minutesWords,
+  piecesWords,
+  settingsWords,
+  takenWords,
+  type StationIngredient,
+  type StationStep,
+} from '../../core/practical';
+import { eventOf, lessonSteps, type BenchSetting, type EventBody, type StationState } from '../../core/run';
 import { hazards } from '../../core/safety';
-import { MainButton } from '../ui/Button';
+import { MainButton, WordButton } from '../ui/Button';
 
 interface StepNowProps {
-  run: Run;
   state: StationState;
+  setting: BenchSetting;
   unit: 'C' | 'F';
   onDone(event: EventBody): Promise<unknown>;
 }
 
-/** The present step in large type, with what can hurt, and the button that says it is done. */
-export function StepNow({ run, state, unit, onDone }: StepNowProps) {
-  const { step } = state;
-  const count = lessonSteps(run.plan).length;
+/** The present step in large type, with what it takes of this station’s batch, what can hurt, and the button that says it is done. */
+export function StepNow({ state, setting, unit, onDone }: StepNowProps) {
+  const { step, own } = state;
+  const [whole, setWhole] = useState(false);
+  const count = lessonSteps(own).length;
   if (!step) {
     return (
       <Box px="4" py="4" fontSize="xl">
@@ -25,13 +34,26 @@ export function StepNow({ run, state, unit, onDone }: StepNowProps) {
       </Box>
     );
   }
-  const target = targetOf(run.plan, step.endpoint, state.level, run.place);
-  const said = eventOf(step, run.plan.steps.indexOf(step));
+  const said = eventOf(step);
+  const used = setting.usedIn(step, own.ingredients);
   return (
     <Box px="4" pt="2.5" pb="2">
       <Flex justify="space-between" align="center" gap="3">
         <Box color="soft" fontSize="sm">
           Step {state.stepNumber} of {count}
+          {own.ingredients.length > 0 && (
+            <>
+              {' · '}
+              <WordButton
+                fontSize="sm"
+                aria-expanded={whole}
+                onClick={() => setWhole(!whole)}
+                css={{ minH: '44px' }}
+              >
+                {whole ? 'only this step' : 'our batch'}
+              </WordButton>
+            </>
+          )}
         </Box>
         <MainButton
           css={{ minH: '44px', px: '3.5', display: 'inline-flex', alignItems: 'center', gap: '6px' }}
@@ -42,12 +64,12 @@ export function StepNow({ run, state, unit, onDone }: StepNowProps) {
         </MainButton>
       </Flex>
       <Box fontSize="lg" lineHeight="1.3" mt="1">
-        {target && <strong>To {formatTemperature(target.localC, unit)}. </strong>}
+        {step.target && <strong>To {formatTemperature(step.target.localC, unit)}. </strong>}
         {step.text}
-        {step.endpoint.kind === 'appearance' && step.endpoint.look && (
-          <strong> Until {step.endpoint.look}.</strong>
-        )}
+        {untilWords(step) && <strong> Until {untilWords(step)}.</strong>}
       </Box>
+      <OwnWords step={step} state={state} unit={unit} />
+      <Taken ingredients={whole ? own.ingredients : used} varied={setting.varied} whole={whole} />
       {step.hazards.map((id) => (
         <Box
           key={id}
@@ -62,6 +84,94 @@ export function StepNow({ run, state, unit, onDone }: StepNowProps) {
         >
           {hazards[id].caution}
         </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** The signs a step ends by, in words. */
+function untilWords({ ends, need }: StationStep): string {
+  const signs = ends.flatMap((end) => (end.kind === 'sign' && end.words ? [end.words] : []));
+  return signs.join(need === 'all' ? ' and ' : ' or ');
+}
+
+/** What of the step is this station’s own: minutes, settings, pieces; and what to keep to. */
+function OwnWords({ step, state, unit }: { step: StationStep; state: StationState; unit: 'C' | 'F' }) {
+  const look = earlyLook(step);
+  const words = [
+    minutesWords(step),
+    look === null ? '' : `look at ${formatNumber(look)} min`,
+    settingsWords(step.settings, unit),
+    step.stayBelowC === null ? '' : `stay below ${formatTemperature(step.stayBelowC, unit, 0)}`,
+    step.stir === null
+      ? ''
+      : { always: 'stir all the time', 'now-and-then': 'stir now and then', never: 'do not stir' }[step.stir],
+    { open: '', glass: 'look through the glass only', shut: 'door stays shut' }[step.door],
+    step.people > 1 ? `${step.people} people` : '',
+    step.adult ? 'an adult does this' : '',
+    step.optional ? 'only if you want' : '',
+    step.tryOne ? 'try one piece first' : '',
+    step.repeatUntil ? `again until ${step.repeatUntil}` : '',
+    ...piecesWords(state.own, unit),
+    ...step.windows.map(({ words: said, from, until }) =>
+      [
+        said,
+        from === null ? '' : `from ${formatNumber(from)} min`,
+        until === null ? '' : `no later than ${formatNumber(until)} min`,
+      ]
+        .filter(Boolean)
+        .join(' '),
+    ),
+  ].filter(Boolean);
+  if (words.length === 0) return null;
+  return (
+    <Box mt="1" fontWeight="semibold" color="glass" lineHeight="1.3">
+      {words.join(' · ')}
+    </Box>
+  );
+}
+
+const Line = chakra('li', {
+  base: { display: 'flex', justifyContent: 'space-between', gap: '12px', py: '2px' },
+});
+
+/** What goes in, as this station takes it: its own unit, and grams beside it. */
+function Taken({
+  ingredients,
+  varied,
+  whole,
+}: {
+  ingredients: readonly StationIngredient[];
+  varied: ReadonlySet<string>;
+  whole: boolean;
+}) {
+  if (ingredients.length === 0) return null;
+  return (
+    <Box
+      as="ul"
+      aria-label={whole ? 'Our batch' : 'What goes in now'}
+      listStyleType="none"
+      mt="1.5"
+      px="3"
+      py="1"
+      bg="glassWash"
+      borderRadius="6px"
+    >
+      {ingredients.map((one) => (
+        <Line key={one.id}>
+          <Box as="span" fontWeight={varied.has(one.id) ? 'bold' : 'normal'}>
+            {takenWords(one)}
+            {varied.has(one.id) && (
+              <Box as="span" color="soft" fontWeight="normal" fontSize="sm">
+                {' '}
+                yours
+              </Box>
+            )}
+          </Box>
+          <Box as="span" color="soft" whiteSpace="nowrap" fontSize="sm">
+            {one.by === 'staff' ? 'weighed out for you' : one.by === 'shared' ? 'from the class’s batch' : ''}
+          </Box>
+        </Line>
       ))}
     </Box>
   );

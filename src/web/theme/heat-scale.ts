@@ -1,4 +1,4 @@
-import { interpolateRgbBasis, scaleLinear } from 'd3';
+import { interpolateRgbBasis } from 'd3';
 
 /** Pale straw to deep brown, even in lightness so that it also reads in grey. */
 const heatColours = ['#F4E6BF', '#EBCB7E', '#DDA045', '#BF6F2C', '#96481A', '#5A2810'];
@@ -11,6 +11,5 @@ export function heatColour(share: number): string {
 
 /** Shares of the ramp for levels side by side: spread, and never as pale as the paper. */
 export function levelColour(index: number, count: number): string {
-  const spread = scaleLinear([0, Math.max(1, count - 1)], [0.22, 0.98]);
-  return heatColour(spread(index));
+  return heatColour(0.22 + (0.76 * index) / Math.max(1, count - 1));
 }

@@ -1,10 +1,26 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
+import {
+  dialogSlotRecipe,
+  drawerSlotRecipe,
+  headingRecipe,
+  kbdRecipe,
+  popoverSlotRecipe,
+} from '@chakra-ui/react/theme';
+import { breakpoints, textStyles, tokens } from './tokens';
 
 const lightDark = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
 
 /** Paper, ink and one tawny accent; glass for what was measured, ember for stop, moss for done. */
 const config = defineConfig({
+  preflight: true,
+  cssVarsPrefix: 'chakra',
+  cssVarsRoot: ':where(html, .chakra-theme)',
   globalCss: {
+    '*': {
+      '--global-font-body': 'fonts.body',
+      '--global-font-mono': 'fonts.mono',
+      '--global-color-border': 'colors.border',
+    },
     html: { fontSize: '16px' },
     body: {
       background: 'paper',
@@ -30,14 +46,22 @@ const config = defineConfig({
     'input, textarea, select': { color: 'inherit', font: 'inherit' },
   },
   theme: {
-    tokens: {
-      fonts: {
-        heading: { value: "'Bitter Variable', Georgia, serif" },
-        body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
-      },
-    },
+    breakpoints,
+    tokens,
+    textStyles,
+    recipes: { heading: headingRecipe, kbd: kbdRecipe },
+    slotRecipes: { dialog: dialogSlotRecipe, drawer: drawerSlotRecipe, popover: popoverSlotRecipe },
     semanticTokens: {
+      radii: { l2: { value: '{radii.sm}' }, l3: { value: '{radii.md}' } },
+      shadows: {
+        lg: lightDark(
+          '0 8px 16px rgba(43, 30, 21, 0.12), 0 0 1px rgba(43, 30, 21, 0.3)',
+          '0 8px 16px rgba(0, 0, 0, 0.64), 0 0 1px rgba(185, 166, 140, 0.3)',
+        ),
+      },
       colors: {
+        border: { value: '{colors.rule}' },
+        'bg.panel': { value: '{colors.raised}' },
         paper: lightDark('#F6EFE2', '#1D1510'),
         sheet: lightDark('#FFFCF5', '#271C15'),
         raised: lightDark('#FFFFFF', '#33261D'),
@@ -66,4 +90,4 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, config);

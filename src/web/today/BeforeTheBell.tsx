@@ -1,9 +1,9 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { format } from 'date-fns';
+import { format, isSameDay } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { formatTemperature } from '../../core/format';
-import { boilingIn, type Plan } from '../../core/practical';
+import { boilingIn, stepMinutes, type Plan } from '../../core/practical';
 import { useRunOnce } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
 import { useOpenRemarks } from '../margin/use-open-remarks';
@@ -20,6 +20,7 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
   const jobs = jobsBefore(plan, run.startsAt);
   const open = remarks.filter((remark) => remark.rank !== 'note');
   const boiling = boilingIn(place);
+  const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
   return (
     <>
       {jobs.length > 0 && run.status === 'planned' && (
@@ -34,7 +35,7 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
               color={at < now ? 'soft' : 'ink'}
             >
               <Box fontWeight="bold" flexShrink={0} w="3.2rem">
-                {format(at, 'HH:mm')}
+                {format(at, isSameDay(at, run.startsAt) ? 'HH:mm' : 'EEE HH:mm')}
               </Box>
               <Box>{text}</Box>
             </Flex>
@@ -53,7 +54,7 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
             </Box>
           </Flex>
         ))}
-        {plan.thermometer.in === 'syrup' && boiling.basis !== 'measured' && (
+        {inSyrup && boiling.basis !== 'measured' && (
           <Flex gap="3" py="1.5">
             <RankMark rank="note" />
             <Box lineHeight="1.35">
@@ -65,10 +66,8 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
             </Box>
           </Flex>
         )}
-        {open.length === 0 && plan.thermometer.in !== 'syrup' && (
-          <Box color="soft">Nothing. The plan is ready.</Box>
-        )}
-        {(open.length > 0 || plan.thermometer.in === 'syrup') && (
+        {open.length === 0 && !inSyrup && <Box color="soft">Nothing. The plan is ready.</Box>}
+        {(open.length > 0 || inSyrup) && (
           <Box
             asChild
             mt="1"
@@ -102,6 +101,9 @@ function Part({ name, children }: { name: string; children: ReactNode }) {
 function jobsBefore(plan: Plan, bell: number): { at: number; text: string }[] {
   return plan.steps
     .filter((step) => step.when === 'before')
-    .map((step) => ({ at: bell - (step.minutes ?? 0) * 60_000, text: step.text }))
+    .map((step) => ({
+      at: bell + step.day * 86_400_000 - (stepMinutes(step)?.most ?? 0) * 60_000,
+      text: step.text,
+    }))
     .sort((a, b) => a.at - b.at);
 }

@@ -31,7 +31,7 @@ export function PracticalsList() {
             _hover={{ bg: 'tawnyWash' }}
           >
             <RouterLink to={`/practicals/${practical.id}/plan`}>
-              <Box fontWeight="bold" flexShrink={0} w={{ md: '20rem' }}>
+              <Box fontWeight="bold" flexShrink={{ md: 0 }} minW="0" w={{ md: '20rem' }}>
                 {practical.title}
               </Box>
               <Box color="soft" minW="0">

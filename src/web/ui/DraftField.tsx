@@ -65,6 +65,14 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  /** What the value was when the field was entered, and what it last said of itself. */
+  const [before, setBefore] = useState<T>(value);
+  const [said, setSaid] = useState<T>(value);
+  // The value moved on without this field (undo, a remedy, another window’s version): then the field shows it.
+  if (draft !== null && error === null && format(said) !== format(value)) {
+    setDraft(null);
+    setSaid(value);
+  }
   const text = draft ?? format(value);
 
   const change = (typed: string) => {
@@ -75,7 +83,12 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
       return;
     }
     setError(null);
+    setSaid(parsed.value);
     onValue(parsed.value);
+  };
+  const leave = () => {
+    setDraft(null);
+    setError(null);
   };
 
   const shared = {
@@ -84,15 +97,25 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
     'aria-describedby': error === null ? undefined : id,
     value: text,
     placeholder,
+    onFocus: () => {
+      setBefore(value);
+      setSaid(value);
+    },
     // Once the text is sound and the field is left, it shows the plan again (undo may have moved on).
     onBlur: () => {
       if (error === null) setDraft(null);
     },
     onKeyDown: (event: KeyboardEvent) => {
       if (event.key === 'Escape') {
-        setDraft(null);
-        setError(null);
+        leave();
+        if (format(before) !== format(value)) onValue(before);
         (event.target as HTMLElement).blur();
+      }
+      // What could not be a value is taken back first; the plan has nothing of it.
+      if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && error !== null) {
+        event.preventDefault();
+        event.stopPropagation();
+        leave();
       }
       if (event.key === 'Enter' && !event.shiftKey && (!multiline || onEnter)) {
         event.preventDefault();
@@ -102,7 +125,13 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
   };
 
   return (
-    <Box as="span" display={multiline ? 'block' : 'inline-block'} maxW="100%" verticalAlign="baseline">
+    <Box
+      as="span"
+      display={multiline ? 'block' : 'inline-block'}
+      minW="0"
+      maxW="100%"
+      verticalAlign="baseline"
+    >
       {multiline ? (
         <Lines {...shared} rows={1} css={css} onChange={(event) => change(event.target.value)} />
       ) : (

@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react';
-import type { Rank } from '../../core/review';
+import type { Rank } from '../../core/remark';
 
 const looks: Record<Rank, object> = {
   stop: { bg: 'ember', width: '5px' },

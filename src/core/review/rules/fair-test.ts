@@ -1,85 +1,123 @@
 import { counted } from '../../format';
-import { levelLabel, levelsInOrder, type Plan } from '../../practical';
+import {
+  factorsWithLevels,
+  levelLabel,
+  levelsInOrder,
+  treatmentsOf,
+  type Factor,
+  type Plan,
+} from '../../practical';
 import { workingOf } from '../../working';
-import type { Rule } from '../remark';
+import type { Rule } from '../plan-remark';
+
+/** The id of a finding about a factor: the first keeps the plain one, so that what was set aside stays so. */
+const about = (plan: Plan, factor: Factor, id: string) =>
+  plan.factors[0]?.id === factor.id ? id : `${id}:${factor.id}`;
+const at = (plan: Plan, factor: Factor) => ({
+  section: 'fair-test' as const,
+  ...(plan.factors.length > 1 && { item: factor.id }),
+});
+
+const withFactor = (plan: Plan, id: string, change: (was: Factor) => Factor): Plan => ({
+  ...plan,
+  factors: plan.factors.map((factor) => (factor.id === id ? change(factor) : factor)),
+});
 
 /** Something must change, and between at least two settings. */
 export const levelsAreEnough: Rule = ({ plan }) => {
-  const count = plan.factor.levels.length;
-  if (count >= 2) return [];
-  return [
-    {
-      id: 'levels-too-few',
-      rank: 'check',
-      at: { section: 'fair-test' },
-      what: count === 0 ? 'Nothing changes yet' : 'Only one level',
+  const factors = plan.factors.filter((factor) => factor.levels.length < 2);
+  const short = plan.factors.length === 0 ? [null] : factors;
+  return short.map((factor) => {
+    const count = factor?.levels.length ?? 0;
+    const name = factor?.name && plan.factors.length > 1 ? ` of ${factor.name}` : '';
+    return {
+      id: factor ? about(plan, factor, 'levels-too-few') : 'levels-too-few',
+      rank: 'check' as const,
+      at: factor ? at(plan, factor) : { section: 'fair-test' as const },
+      what: count === 0 ? (name ? `No level${name} yet` : 'Nothing changes yet') : `Only one level${name}`,
       why: 'A comparison needs at least two settings of what you change; four show a trend.',
       working: workingOf([{ text: 'levels', value: count }]),
-    },
-  ];
+    };
+  });
 };
 
 /** One level is the one the others are compared with. */
-export const controlIsNamed: Rule = ({ plan }) => {
-  const { levels } = plan.factor;
-  if (levels.length < 2 || levels.some((level) => level.control)) return [];
-  const first = levelsInOrder(plan.factor)[0]!;
-  return [
-    {
-      id: 'control-missing',
-      rank: 'check',
-      at: { section: 'fair-test' },
-      what: 'No level is the control',
-      why: 'Results compare each level with the control: the untreated one, or the usual one.',
-      working: workingOf([
-        { text: 'levels', value: levels.length },
-        { text: 'marked as control', value: 0 },
-      ]),
-      remedy: {
-        label: `make ${levelLabel(plan.factor, first)} the control`,
-        apply: (was) => withControl(was, first.id),
-      },
-    },
-  ];
-};
+export const controlIsNamed: Rule = ({ plan }) =>
+  plan.factors
+    .filter(({ levels }) => levels.length >= 2 && !levels.some((level) => level.control))
+    .map((factor) => {
+      const first = levelsInOrder(factor)[0]!;
+      return {
+        id: about(plan, factor, 'control-missing'),
+        rank: 'check' as const,
+        at: at(plan, factor),
+        what:
+          plan.factors.length > 1
+            ? `No level of ${factor.name || 'one factor'} is the control`
+            : 'No level is the control',
+        why: 'Results compare each level with the control: the untreated one, or the usual one.',
+        working: workingOf([
+          { text: 'levels', value: factor.levels.length },
+          { text: 'marked as control', value: 0 },
+        ]),
+        remedy: {
+          label: `make ${levelLabel(plan, factor, first)} the control`,
+          apply: (was: Plan) =>
+            withFactor(was, factor.id, (one) => ({
+              ...one,
+              levels: one.levels.map((level) => ({ ...level, control: level.id === first.id })),
+            })),
+        },
+      };
+    });
 
-function withControl(plan: Plan, id: string): Plan {
-  const levels = plan.factor.levels.map((level) => ({ ...level, control: level.id === id }));
-  return { ...plan, factor: { ...plan.factor, levels } };
-}
-
-/** One station a level shows no spread: a difference could be the station. */
+/** One station a treatment shows no spread: a difference could be the station. */
 export const replicatesAreEnough: Rule = ({ plan, place }) => {
-  const count = plan.factor.levels.length;
+  const count = treatmentsOf(plan).length;
   if (count < 2 || plan.stations >= 2 * count) return [];
-  const wanted = 2 * count;
-  const room = place?.stations ?? wanted;
-  const fits = Math.floor(plan.stations / 2);
-  const remedy =
-    room >= wanted
-      ? { label: `use ${wanted} stations`, apply: (was: Plan) => ({ ...was, stations: wanted }) }
-      : fits >= 2
-        ? { label: `keep ${fits} levels`, apply: (was: Plan) => keepSpread(was, fits) }
-        : undefined;
+  const single = factorsWithLevels(plan).length === 1;
+  const [one, many] = single ? ['level', 'levels'] : ['treatment', 'treatments'];
+  const undone = count - plan.stations;
   return [
     {
       id: 'replicates-too-few',
-      rank: 'check',
-      at: { section: 'fair-test' },
-      what: `${counted(plan.stations, 'station')} for ${count} levels`,
-      why: 'With fewer than two stations a level nobody can tell the level from the station, the pan or the hand.',
+      rank: undone > 0 ? ('stop' as const) : ('check' as const),
+      at: { section: 'fair-test' as const },
+      what: `${counted(plan.stations, 'station')} for ${count} ${many}`,
+      why:
+        undone > 0
+          ? `${counted(undone, one)} would be done by nobody. Leave some out, keep fewer levels, or use more stations.`
+          : `With fewer than two stations a ${one} nobody can tell the ${one} from the station, the pan or the hand.`,
       working: workingOf([
-        { text: 'stations a level = stations / levels', value: plan.stations / count },
+        { text: `stations a ${one} = stations / ${many}`, value: plan.stations / count },
         { text: 'wanted, at least', value: 2 },
       ]),
-      ...(remedy && { remedy }),
+      ...remedyOf(plan, count, place?.stations ?? 2 * count),
     },
   ];
 };
 
+function remedyOf(plan: Plan, count: number, room: number) {
+  const [factor, second] = factorsWithLevels(plan);
+  const wanted = 2 * count;
+  if (room >= wanted && wanted <= 40) {
+    return {
+      remedy: { label: `use ${wanted} stations`, apply: (was: Plan) => ({ ...was, stations: wanted }) },
+    };
+  }
+  const fits = Math.floor(plan.stations / 2);
+  if (second || !factor || fits < 2) return {};
+  return {
+    remedy: {
+      label: `keep ${fits} levels`,
+      apply: (was: Plan) => withFactor(was, factor.id, (one) => keepSpread(one, fits)),
+    },
+  };
+}
+
 /** Keeps `count` levels spread over the range, the ends and the control among them. */
-function keepSpread(plan: Plan, count: number): Plan {
-  const ordered = levelsInOrder(plan.factor);
+function keepSpread(factor: Factor, count: number): Factor {
+  const ordered = levelsInOrder(factor);
   const kept = new Set<string>();
   for (let i = 0; i < count; i += 1) {
     kept.add(ordered[Math.round((i * (ordered.length - 1)) / Math.max(1, count - 1))]!.id);
@@ -90,15 +128,12 @@ function keepSpread(plan: Plan, count: number): Plan {
     kept.delete(middle);
     kept.add(control.id);
   }
-  return {
-    ...plan,
-    factor: { ...plan.factor, levels: plan.factor.levels.filter((level) => kept.has(level.id)) },
-  };
+  return { ...factor, levels: factor.levels.filter((level) => kept.has(level.id)) };
 }
 
 /** Levels in bench order mix the level up with everything that runs along the bench. */
 export const orderIsShuffled: Rule = ({ plan }) => {
-  if (plan.order === 'shuffled' || plan.factor.levels.length < 2) return [];
+  if (plan.order === 'shuffled' || treatmentsOf(plan).length < 2) return [];
   return [
     {
       id: 'order-as-listed',
@@ -131,14 +166,14 @@ export const heldConstantsSayHow: Rule = ({ plan }) =>
         apply: (was: Plan): Plan => ({
           ...was,
           held: was.held.filter((one) => one.id !== held.id),
-          noted: [...was.noted, { id: held.id, what: held.what }],
+          noted: [...was.noted, { id: held.id, what: held.what, unit: '' }],
         }),
       },
     }));
 
 /** A plan that keeps nothing the same is not a fair test. */
 export const somethingIsHeld: Rule = ({ plan }) => {
-  if (plan.held.length > 0 || plan.factor.levels.length < 2) return [];
+  if (plan.held.length > 0 || treatmentsOf(plan).length < 2) return [];
   return [
     {
       id: 'nothing-held',

@@ -1,15 +1,21 @@
-import { itemsNamedIn, likelyItem, sentenceUses } from '../../ingredients';
-import { ingredientGrams } from '../../batch';
+import { itemsNamedIn, sentenceUses } from '../../ingredients';
+import { itemOf } from '../../batch';
+import { smallestAmounts } from '../own-plans';
 import { capitalised, formatNumber } from '../../format';
-import { type Plan } from '../../practical';
+import { newIngredient, type Plan } from '../../practical';
 import { workingOf } from '../../working';
-import type { Rule } from '../remark';
+import type { Rule } from '../plan-remark';
 
 /** An ingredient on the list that no step takes up. */
 export const ingredientsAreUsed: Rule = ({ plan }) => {
   if (plan.steps.length === 0) return [];
   return plan.formula
-    .filter((ingredient) => !plan.steps.some((step) => sentenceUses(step.text, ingredient.name)))
+    .filter(
+      ({ id, name }) =>
+        !plan.steps.some(
+          (step) => step.uses.includes(id) || (step.uses.length === 0 && sentenceUses(step.text, name)),
+        ),
+    )
     .map((ingredient) => {
       const first = plan.steps[0]!;
       return {
@@ -39,9 +45,9 @@ export const ingredientsAreUsed: Rule = ({ plan }) => {
 
 /** A step that asks for something nobody has weighed out. */
 export const stepsNameKnownIngredients: Rule = ({ plan }) => {
-  const inBatch = new Set(plan.formula.map((ingredient) => likelyItem(ingredient.name)?.family));
+  const inBatch = new Set(plan.formula.map((ingredient) => itemOf(ingredient)?.family));
   const inLevels = itemsNamedIn(
-    plan.factor.levels.map((level) => level.words).join(', ') + ` ${plan.factor.name}`,
+    plan.factors.flatMap(({ name, levels }) => [...levels.map((level) => level.words), name]).join(', '),
   );
   const known = new Set([...inBatch, ...inLevels.map((item) => item.family)]);
   return plan.steps.flatMap((step) =>
@@ -60,13 +66,7 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
             ...was,
             formula: [
               ...was.formula,
-              {
-                id: `${step.id}-${item.id}`,
-                name: capitalised(item.name),
-                amount: null,
-                unit: 'g',
-                job: '',
-              },
+              newIngredient({ id: `${step.id}-${item.id}`, name: capitalised(item.name) }),
             ],
           }),
         },
@@ -74,10 +74,17 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
   );
 };
 
+/** Whether the levels say how much there is of an ingredient. */
+const isVaried = (plan: Plan, id: string) =>
+  plan.factors.some(({ acts }) => acts.on === 'amount' && acts.ingredientId === id && acts.as !== 'times');
+
 /** “Some bicarbonate” is not a held constant. */
 export const amountsAreGiven: Rule = ({ plan }) =>
   plan.formula
-    .filter((ingredient) => ingredient.amount === null)
+    .filter(
+      (ingredient) =>
+        ingredient.amount === null && ingredient.ratio === null && !isVaried(plan, ingredient.id),
+    )
     .map((ingredient) => ({
       id: `amount-missing:${ingredient.id}`,
       rank: 'check' as const,
@@ -93,8 +100,9 @@ const weighingShare = 0.05;
 /** A balance too coarse for a small amount. */
 export const balanceSuitsAmounts: Rule = ({ plan, place }) => {
   if (!place) return [];
+  const smallest = smallestAmounts(plan, place);
   return plan.formula.flatMap((ingredient) => {
-    const grams = ingredientGrams(ingredient);
+    const grams = smallest.get(ingredient.id) ?? null;
     if (grams === null || grams <= 0) return [];
     const half = place.balanceG / 2;
     const share = half / grams;

@@ -1,11 +1,12 @@
+import { listed } from '../../format';
 import { workingOf } from '../../working';
-import type { Rule } from '../remark';
+import type { Rule } from '../plan-remark';
 
 /** A practical without a question is a recipe. */
 export const questionIsAsked: Rule = ({ plan }) => {
   if (plan.question.trim() !== '') return [];
-  const { factor, responses } = plan;
-  const response = responses[0];
+  const response = plan.responses[0];
+  const changed = plan.factors.map((factor) => factor.name).filter((name) => name !== '');
   return [
     {
       id: 'question-missing',
@@ -14,11 +15,14 @@ export const questionIsAsked: Rule = ({ plan }) => {
       what: 'No question yet',
       why: 'Students who know the question know what to look at. One sentence: what does the factor do to the response?',
       working: workingOf(['question = what changes + what is measured']),
-      ...(factor.name &&
+      ...(changed.length > 0 &&
         response && {
           remedy: {
             label: 'ask it from the fair test',
-            apply: (was) => ({ ...was, question: `What does ${factor.name} do to ${response.name}?` }),
+            apply: (was) => ({
+              ...was,
+              question: `What ${changed.length > 1 ? 'do' : 'does'} ${listed(changed)} do to ${response.name}?`,
+            }),
           },
         }),
     },

@@ -1,11 +1,12 @@
 import { syrupOfFormula } from '../../batch';
 import { capitalised } from '../../format';
-import { temperatureStep, type Plan, type Step } from '../../practical';
+import { temperatureEnd, type Place, type Plan, type Step } from '../../practical';
 import { hazards, hazardsIn, mentionsOven, type HazardId, whoDecides } from '../../safety';
 import { sugarStagesSource } from '../../sugar';
 import { seaLevelBoilingC } from '../../water';
 import { workingOf } from '../../working';
-import type { Rule } from '../remark';
+import { hottestEnd, ownPlans } from '../own-plans';
+import type { Rule } from '../plan-remark';
 
 /** Above this a thermometer is in hot sugar, whatever the words say, °C. */
 const hotSugarC = 105;
@@ -18,27 +19,28 @@ const syrupWords =
  * Hot sugar is found by what is done, not only by where the thermometer is said to be: a step that ends hotter than
  * watery food can get while sugar and water are in the pan, or words for boiled sugar.
  */
-function isHotSugar(plan: Plan, step: Step): boolean {
-  const endC =
-    step.endpoint.kind === 'temperature'
-      ? step.endpoint.celsius
-      : step.endpoint.kind === 'level' && plan.factor.kind === 'target'
-        ? Math.max(...plan.factor.levels.map((level) => level.value ?? 0), 0)
-        : 0;
-  const inSyrup = plan.thermometer.in === 'syrup';
+function isHotSugar(plan: Plan, step: Step, place: Place | null): boolean {
+  const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
+  const endC = hottestEnd(plan, step.id, place);
   const endsHot = endC >= hotSugarC && !mentionsOven(step.text);
   return (
-    (endsHot && (inSyrup || syrupOfFormula(plan, seaLevelBoilingC) !== null)) ||
+    (endsHot && (inSyrup || boilsSugar(plan, place))) ||
     (inSyrup && syrupWords.test(step.text)) ||
     hazardsIn(step.text).includes('hot-sugar')
   );
 }
 
+/** Whether any station has sugar and water in its pan. */
+const boilsSugar = (plan: Plan, place: Place | null) =>
+  ownPlans(plan, place).some(({ ingredients }) => syrupOfFormula(ingredients, seaLevelBoilingC) !== null);
+
 /** Hot sugar without its cautions. */
-export const hotSugarIsCautioned: Rule = ({ plan }) => {
-  const bare = plan.steps.filter((step) => isHotSugar(plan, step) && !step.hazards.includes('hot-sugar'));
+export const hotSugarIsCautioned: Rule = ({ plan, place }) => {
+  const bare = plan.steps.filter(
+    (step) => isHotSugar(plan, step, place) && !step.hazards.includes('hot-sugar'),
+  );
   if (bare.length === 0) return [];
-  const heating = temperatureStep(plan);
+  const heating = plan.steps.findLast((step) => temperatureEnd(step));
   const beside = bare.find((step) => step.id === heating?.id) ?? bare[0]!;
   return [
     {

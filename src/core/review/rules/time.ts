@@ -1,7 +1,13 @@
 import { counted } from '../../format';
-import { timetableOf, type Plan } from '../../practical';
+import { stepMinutes, temperatureEnd, timetableOf, type Plan } from '../../practical';
 import { workingOf } from '../../working';
-import type { Rule } from '../remark';
+import type { Rule } from '../plan-remark';
+
+/** A step of the lesson whose length neither it nor its level says. */
+const isUntimed = (plan: Plan, step: Plan['steps'][number]) =>
+  step.when === 'lesson' &&
+  step.minutes === null &&
+  !plan.factors.some(({ acts }) => acts.on === 'minutes' && acts.stepId === step.id);
 
 /** The bell decides. */
 export const methodFitsThePeriod: Rule = ({ plan }) => {
@@ -11,7 +17,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
     { text: 'briefing', value: plan.briefingMinutes, unit: 'min' },
     ...timetable.steps.map(({ step }, i) => ({
       text: `step ${i + 1}`,
-      value: step.minutes ?? 0,
+      value: stepMinutes(step)?.most ?? 0,
       unit: 'min',
     })),
     { text: 'clearing up', value: plan.clearUpMinutes, unit: 'min' },
@@ -23,7 +29,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
   ]);
   const spare = timetable.spareMinutes;
   if (spare >= 0) {
-    if (spare > 5 || plan.steps.some((step) => step.when === 'lesson' && step.minutes === null)) return [];
+    if (spare > 5 || plan.steps.some((step) => isUntimed(plan, step))) return [];
     return [
       {
         id: 'period-tight',
@@ -36,7 +42,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
     ];
   }
   const movable = plan.steps.findLast(
-    (step) => step.when === 'lesson' && step.hands === 'waiting' && (step.minutes ?? 0) >= -spare,
+    (step) => step.when === 'lesson' && step.hands === 'waiting' && (stepMinutes(step)?.most ?? 0) >= -spare,
   );
   const isLast = movable && plan.steps.filter((step) => step.when === 'lesson').at(-1)?.id === movable.id;
   return [
@@ -62,7 +68,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
 
 /** A step whose length nobody has said. */
 export const stepsHaveMinutes: Rule = ({ plan }) => {
-  const open = plan.steps.filter((step) => step.when === 'lesson' && step.minutes === null);
+  const open = plan.steps.filter((step) => isUntimed(plan, step));
   const first = open[0];
   if (!first) return [];
   return [
@@ -109,30 +115,42 @@ export const looksComeEarly: Rule = ({ plan }) =>
       };
     });
 
-/** A level factor of temperatures that no step ends at. */
-export const levelsAreUsed: Rule = ({ plan }) => {
-  if (plan.factor.kind !== 'target' || plan.factor.levels.length === 0 || plan.steps.length === 0) return [];
-  if (plan.steps.some((step) => step.endpoint.kind === 'level')) return [];
-  const waiting = plan.steps.find((step) => step.endpoint.kind === 'temperature');
-  return [
-    {
-      id: 'levels-unused',
-      rank: 'check',
-      at: { section: 'method', ...(waiting && { item: waiting.id }) },
-      what: 'No step ends at the station’s own level',
-      why: 'The stations differ in a temperature, but the method tells them all the same.',
-      working: workingOf(['steps that end at the level', { text: 'found', value: 0 }]),
-      ...(waiting && {
-        remedy: {
-          label: 'end that step at the level',
-          apply: (was: Plan): Plan => ({
-            ...was,
-            steps: was.steps.map((step) =>
-              step.id === waiting.id ? { ...step, endpoint: { kind: 'level' } } : step,
-            ),
-          }),
-        },
-      }),
-    },
-  ];
-};
+/** A factor of end temperatures that no step ends at. */
+export const levelsAreUsed: Rule = ({ plan }) =>
+  plan.factors.flatMap((factor) => {
+    const { acts } = factor;
+    if (acts.on !== 'end-temperature' || factor.levels.length === 0 || plan.steps.length === 0) return [];
+    if (plan.steps.some((step) => step.id === acts.stepId)) return [];
+    const waiting = plan.steps.find((step) => temperatureEnd(step));
+    return [
+      {
+        id: 'levels-unused',
+        rank: 'check' as const,
+        at: { section: 'method' as const, ...(waiting && { item: waiting.id }) },
+        what: 'No step ends at the station’s own level',
+        why: 'The stations differ in a temperature, but the method tells them all the same.',
+        working: workingOf(['steps that end at the level', { text: 'found', value: 0 }]),
+        ...(waiting && {
+          remedy: {
+            label: 'end that step at the level',
+            apply: (was: Plan): Plan => ({
+              ...was,
+              factors: was.factors.map((one) =>
+                one.id === factor.id ? { ...one, acts: { on: 'end-temperature', stepId: waiting.id } } : one,
+              ),
+              steps: was.steps.map((step) =>
+                step.id === waiting.id
+                  ? {
+                      ...step,
+                      ends: step.ends.map((end) =>
+                        end.kind === 'temperature' ? { ...end, celsius: null } : end,
+                      ),
+                    }
+                  : step,
+              ),
+            }),
+          },
+        }),
+      },
+    ];
+  });

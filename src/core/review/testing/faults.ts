@@ -1,5 +1,6 @@
-import { examplePlan, type Place, type Plan, type Step } from '../../practical';
-import { reviewPlan, type Remark } from '..';
+import { examplePlan, newIngredient, type Place, type Plan, type Step } from '../../practical';
+import { reviewPlan, type PlanRemark } from '..';
+import { endAt, inMedium, levelsOf, withFactor, withLevels } from '../../practical/testing/plans';
 
 export const kitchen: Place = {
   name: 'Kitchen 1',
@@ -15,7 +16,7 @@ export const rooms = [
   { id: 'lab', place: laboratory },
 ];
 export const open = (plan: Plan, place: Place | null = kitchen) => reviewPlan({ plan, place, rooms }).open;
-export const kindOf = (remark: Remark) => remark.id.split(':')[0]!;
+export const kindOf = (remark: PlanRemark) => remark.id.split(':')[0]!;
 export const kinds = (plan: Plan, place: Place | null = kitchen) => open(plan, place).map(kindOf);
 export const withStep = (plan: Plan, id: string, patch: Partial<Step>): Plan => ({
   ...plan,
@@ -27,24 +28,15 @@ export const faults: Record<string, Plan> = {
   'question-missing': { ...examplePlan, question: '' },
   'prediction-missing': { ...examplePlan, prediction: ' ' },
   'reason-missing': { ...examplePlan, reason: '' },
-  'levels-too-few': {
-    ...examplePlan,
-    factor: { ...examplePlan.factor, levels: examplePlan.factor.levels.slice(2, 3) },
-  },
-  'control-missing': {
-    ...examplePlan,
-    factor: {
-      ...examplePlan.factor,
-      levels: examplePlan.factor.levels.map((level) => ({ ...level, control: false })),
-    },
-  },
-  'level-burnt': {
-    ...examplePlan,
-    factor: {
-      ...examplePlan.factor,
-      levels: [...examplePlan.factor.levels, { id: 'x', value: 195, words: '', control: false }],
-    },
-  },
+  'levels-too-few': withLevels(examplePlan, levelsOf(examplePlan).slice(2, 3)),
+  'control-missing': withLevels(
+    examplePlan,
+    levelsOf(examplePlan).map((level) => ({ ...level, control: false })),
+  ),
+  'level-burnt': withLevels(examplePlan, [
+    ...levelsOf(examplePlan),
+    { id: 'x', value: 195, words: '', control: false, open: false },
+  ]),
   'replicates-too-few': { ...examplePlan, stations: 7 },
   'stations-over-room': { ...examplePlan, stations: 13 },
   'order-as-listed': { ...examplePlan, order: 'as-listed' },
@@ -53,20 +45,20 @@ export const faults: Record<string, Plan> = {
     ...examplePlan,
     responses: examplePlan.responses.map((one) => ({ ...one, unit: one.id === 'bubble' ? '' : one.unit })),
   },
-  'thermometer-too-coarse': { ...examplePlan, thermometer: { in: 'syrup', smallestDivisionC: 2 } },
-  'thermometer-missing': { ...examplePlan, thermometer: { in: 'none', smallestDivisionC: 1 } },
+  'thermometer-too-coarse': inMedium(examplePlan, 'syrup', 2),
+  'thermometer-missing': inMedium(examplePlan, null),
   'syrup-not-in-formula': {
     ...examplePlan,
-    formula: [{ id: 'milk', name: 'Milk', amount: 500, unit: 'ml', job: 'gel' }],
+    formula: [newIngredient({ id: 'milk', name: 'Milk', amount: 500, unit: 'ml' })],
   },
-  'syrup-not-followed': { ...examplePlan, thermometer: { in: 'food', smallestDivisionC: 1 } },
+  'syrup-not-followed': inMedium(examplePlan, 'food'),
   'nothing-held': { ...examplePlan, held: [] },
   'held-without-how': { ...examplePlan, held: [{ id: 'h', what: 'the pan', how: '' }] },
   'ingredient-unused': {
     ...examplePlan,
     formula: [
       ...examplePlan.formula,
-      { id: 'v', name: 'Vanilla extract', amount: 2, unit: 'ml', job: 'flavour' },
+      newIngredient({ id: 'v', name: 'Vanilla extract', amount: 2, unit: 'ml' }),
     ],
   },
   'amount-missing': {
@@ -83,10 +75,10 @@ export const faults: Record<string, Plan> = {
   'hot-sugar-cautions': withStep(examplePlan, 'boil', { hazards: [] }),
   'hazard-unnamed': withStep(examplePlan, 'test', { text: 'Slice it and measure five bubbles.' }),
   'endpoint-not-local': withStep(examplePlan, 'cool', {
-    endpoint: { kind: 'temperature', celsius: 140, basis: 'as-read' },
+    ...endAt(140),
   }),
-  'levels-unused': withStep(examplePlan, 'boil', {
-    endpoint: { kind: 'temperature', celsius: 150, basis: 'sea-level' },
+  'levels-unused': withFactor(withStep(examplePlan, 'boil', endAt(150, 'sea-level')), {
+    acts: { on: 'end-temperature', stepId: null },
   }),
   'minutes-missing': withStep(examplePlan, 'boil', { minutes: null }),
   'look-too-late': withStep(examplePlan, 'boil', { lookAt: 20 }),

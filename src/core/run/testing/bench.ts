@@ -1,5 +1,5 @@
-import { syrupOfFormula } from '../../batch';
-import { boilingIn, examplePlan, type Place, type Plan } from '../../practical';
+import { batchTables } from '../../batch';
+import { examplePlan, type Place, type Plan } from '../../practical';
 import { benchSetting, callsFor, Notebook, stationState, type EntryBody } from '..';
 
 export const zero = Date.UTC(2026, 0, 12, 9, 0);
@@ -19,7 +19,7 @@ export function bench(
   entries: [station: number | null, second: number, body: EntryBody][],
   plan: Plan = examplePlan,
 ) {
-  const setting = benchSetting(plan, place, levels, syrupOfFormula(plan, boilingIn(place).boilingC));
+  const setting = benchSetting(plan, place, levels, batchTables);
   const notebook = new Notebook(zero, [...levels.keys()]);
   notebook.add(
     entries.map(([station, second, body]) => ({

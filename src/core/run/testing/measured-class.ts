@@ -1,5 +1,5 @@
 import { examplePlan, type Place, type Plan } from '../../practical';
-import { classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '..';
+import { benchSetting, classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '..';
 
 const zero = Date.UTC(2026, 0, 12, 9, 0);
 const place: Place = {
@@ -39,9 +39,9 @@ export function measuredClass(values: Record<string, number[]>, plan: Plan = exa
   entries.forEach(({ station, body }) => note(station, body));
   return {
     note,
-    rows: () => classTable(plan, place, levels, notebook),
+    rows: () => classTable(benchSetting(plan, place, levels), notebook),
     series: (plotAt: 'planned' | 'reached' = 'planned') =>
-      responseSeries(plan, classTable(plan, place, levels, notebook), 0, plotAt),
+      responseSeries(plan, classTable(benchSetting(plan, place, levels), notebook), 0, plotAt),
     findings() {
       const rows = this.rows();
       return findingsFor(plan, rows, [responseSeries(plan, rows, 0, 'planned')]);
@@ -52,7 +52,7 @@ export function measuredClass(values: Record<string, number[]>, plan: Plan = exa
 /** The same plan with one response that is scored. */
 export const scored = (plan: Plan): Plan => ({
   ...plan,
-  responses: [{ ...plan.responses[0]!, name: 'crunch', unit: 'points', smallestDivision: 1 }],
+  responses: [{ ...plan.responses[0]!, name: 'crunch', unit: 'points', kind: 'score', smallestDivision: 1 }],
 });
 /** What the margin says of a class. */
 export const found = (values: Record<string, number[]>, plan?: Plan) =>

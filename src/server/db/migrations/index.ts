@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import * as firstLight from './001-first-light';
+import * as secondShape from './002-second-shape';
 
 export interface Migration {
   name: string;
@@ -7,4 +8,7 @@ export interface Migration {
 }
 
 /** Forward only, in order. A new one is a new line. */
-export const migrations: readonly Migration[] = [{ name: '001-first-light', up: firstLight.up }];
+export const migrations: readonly Migration[] = [
+  { name: '001-first-light', up: firstLight.up },
+  { name: '002-second-shape', up: secondShape.up },
+];

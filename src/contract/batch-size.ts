@@ -1,0 +1,2 @@
+/** Most entries in one batch. */
+export const batchSize = 1000;

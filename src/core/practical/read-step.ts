@@ -1,0 +1,167 @@
+import { readAmount } from './read-ingredient';
+import type { End, Step } from './plan';
+
+/** What a typed sentence says of a step; the sentence stays as it is. */
+export type ReadStep = Partial<
+  Pick<
+    Step,
+    | 'minutes'
+    | 'minutesTo'
+    | 'per'
+    | 'lookAt'
+    | 'ends'
+    | 'hands'
+    | 'stir'
+    | 'settings'
+    | 'stayBelowC'
+    | 'door'
+    | 'optional'
+    | 'people'
+    | 'adult'
+    | 'tryOne'
+  >
+>;
+
+const number = '(\\d+(?:[.,]\\d+)?|\\d*[½¼¾⅓⅔]|\\d+\\s+\\d/\\d|an?|half an|one|two|three|five|ten)';
+const range = `${number}(?:\\s*(?:–|-|—|to|or)\\s*${number})?`;
+const duration = new RegExp(
+  `(?<![\\p{L}\\d.,])${range}\\s*(hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|s)\\b\\.?(\\s*(?:on each|per|a|each|on every)\\s+(side|piece)\\b)?`,
+  'giu',
+);
+const perMinute: Readonly<Record<string, number>> = { h: 60, m: 1, s: 1 / 60 };
+
+/**
+ * Reads what a step’s sentence says of itself: “Bake 8–10 min, look at 7”, “Fry 2–3 min a side until golden”, “Heat to
+ * 118 °C without stirring”, “Melt below 32 °C”. What is not said is left out.
+ */
+export function readStep(text: string): ReadStep {
+  const read: ReadStep = { ...minutesIn(text) };
+  const look =
+    /\b(?:look|check)(?: early)?(?: at| after| from)\s+(\d+(?:[.,]\d+)?)\s*(?:min|minutes)?\b/i.exec(text);
+  if (look) read.lookAt = Number(look[1]!.replace(',', '.'));
+  const ends = endsIn(text, read.minutes !== undefined);
+  if (ends.length > 0) read.ends = ends;
+  const below =
+    /\b(?:stay|keep|not (?:go )?|never |without going )\s*(?:it )?(?:below|under|above|over|past)\s+(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/i.exec(
+      text,
+    );
+  if (below) read.stayBelowC = celsiusOf(below[1]!, below[2]!);
+  if (/\b(without stirring|do not stir|don[’']t stir|never stir)\b/i.test(text)) read.stir = 'never';
+  else if (/\b(stir(?:ring)? (?:all the time|constantly|continuously|always)|keep stirring)\b/i.test(text))
+    read.stir = 'always';
+  else if (/\b(stir(?:ring)? (?:now and then|occasionally|from time to time))\b/i.test(text))
+    read.stir = 'now-and-then';
+  const oven = ovenIn(text);
+  if (oven) read.settings = [oven];
+  if (/\b(do not open|don[’']t open|door (?:stays )?shut|keep the (?:oven )?(?:door )?shut)\b/i.test(text))
+    read.door = 'shut';
+  else if (/\b(through the (?:glass|window|door))\b/i.test(text)) read.door = 'glass';
+  if (/\b(optional|if (?:you )?(?:like|wish))\b/i.test(text)) read.optional = true;
+  if (/\b(two people|with a partner|in pairs|both of you)\b/i.test(text)) read.people = 2;
+  if (
+    /\b(an adult|adult only|your teacher|the teacher|staff) (?:does|do|pours?|lifts?|drains?|cuts?)\b/i.test(
+      text,
+    )
+  )
+    read.adult = true;
+  if (/\btry (?:just )?one (?:piece |first)?first\b|\btry one first\b/i.test(text)) read.tryOne = true;
+  if (
+    /^(bake|leave|rest|cool|chill|prove|proof|simmer|soak|freeze|wait|let|infuse|roast|steep)\b/i.test(
+      text.trim(),
+    )
+  )
+    read.hands = 'waiting';
+  return read;
+}
+
+/** A sentence with its first length said otherwise; one that says none stays as it is. */
+export function sayingMinutes(text: string, words: string): string {
+  const [first, second] = durationsIn(text);
+  if (!first) return text;
+  const last = second && joined(text, first, second) ? second : first;
+  // The point may be that of the sentence.
+  const end = last.index + last[0].replace(/\.$/, '').length;
+  return text.slice(0, first.index) + words + text.slice(end);
+}
+
+/** Whether two lengths are one: “1 h 20 min”. */
+function joined(text: string, first: RegExpExecArray, second: RegExpExecArray): boolean {
+  return (
+    first[2] === undefined &&
+    /^h/i.test(first[3] ?? '') &&
+    /^m/i.test(second[3] ?? '') &&
+    /^\s*(and\s*)?$/.test(text.slice(first.index + first[0].length, second.index))
+  );
+}
+
+/** Lengths a sentence says of itself: not “every 5 min”, and not when to look. */
+function durationsIn(text: string): RegExpExecArray[] {
+  const looks = /\b(?:look|check)(?: early)?(?: at| after| from)\s+\S+(?:\s*min(?:utes)?)?/gi;
+  // Blanked out, so that places in the sentence stay what they are.
+  const said = text.replace(looks, (look) => ' '.repeat(look.length));
+  return [...said.matchAll(duration)].filter(
+    (match) => !/\b(every|each|after|first|last|another)\s*$/i.test(said.slice(0, match.index)),
+  );
+}
+
+function minutesIn(text: string): Pick<ReadStep, 'minutes' | 'minutesTo' | 'per'> {
+  const found = durationsIn(text);
+  const first = found[0];
+  if (!first) return {};
+  const [, low = '', high, unit = '', , per] = first;
+  const times = perMinute[unit.charAt(0).toLowerCase()] ?? 1;
+  const value = (typed: string) => (readAmount(typed) ?? NaN) * times;
+  let least = value(low);
+  const second = found[1];
+  if (second && joined(text, first, second)) least += readAmount(second[1]!) ?? 0;
+  if (!Number.isFinite(least)) return {};
+  const most = high === undefined ? null : value(high);
+  return {
+    minutes: tidy(least),
+    ...(most !== null && most > least && { minutesTo: tidy(most) }),
+    ...(per && { per: per.toLowerCase() as Step['per'] }),
+  };
+}
+
+const tidy = (value: number) => Number(value.toFixed(4));
+
+function celsiusOf(digits: string, unit: string): number {
+  const value = Number(digits.replace(',', '.'));
+  return unit.toUpperCase() === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
+}
+
+function endsIn(text: string, timed: boolean): End[] {
+  const ends: End[] = timed ? [{ kind: 'time' }] : [];
+  const sign = /\b(?:until|till)\s+([^.;]+)/i.exec(text);
+  const temperature =
+    /\b(?:to|until|till|reach(?:es)?|at|shows?)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/i.exec(
+      text,
+    );
+  if (temperature && !/\b(oven|bake|roast)\b/i.test(text)) {
+    ends.push({
+      kind: 'temperature',
+      celsius: celsiusOf(temperature[1]!, temperature[2]!),
+      basis: 'as-read',
+    });
+  }
+  if (sign && !/\d{2,3}\s*°?\s*[CF]\b/.test(sign[1]!)) {
+    const words = sign[1]!
+
+      .replace(/,?\s*(?:and )?(?:do not|don[’']t|never|without)\b.*$/i, '')
+      .replace(/,?\s*(?:about\s+)?\d[^,]*\b(?:min|minutes|s|seconds|h|hours)\b.*$/i, '')
+      .trim();
+    const sense = /\b(feel|springy|firm|soft|sticky|tacky)\b/i.test(words)
+      ? 'feel'
+      : /\b(smell)/i.test(words)
+        ? 'smell'
+        : 'look';
+    if (words !== '') ends.push({ kind: 'sign', sense, words: words.slice(0, 200) });
+  }
+  return ends;
+}
+
+function ovenIn(text: string): Step['settings'][number] | null {
+  const oven = /\b(?:oven|bake|roast)\b[^.;]*?(\d{2,3})\s*°?\s*([CF])\b(\s*fan)?/i.exec(text);
+  if (!oven) return null;
+  return { what: 'oven', celsius: celsiusOf(oven[1]!, oven[2]!), words: oven[3] ? 'fan' : '', from: 0 };
+}

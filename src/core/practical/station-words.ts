@@ -1,0 +1,152 @@
+import { formatNumber, formatTemperature, listed } from '../format';
+import type { GramsOf, StationIngredient } from './amounts';
+import { inSentence } from './levels';
+import type { Place } from './place';
+import type { Factor, Level, Plan, Step } from './plan';
+import { stationPlan, type StationPlan, type StationStep } from './station-plan';
+import { allTreatments } from './treatments';
+
+/** Grams with the digits a kitchen balance shows: tenths under ten, whole ones above; hundredths of what is tiny. */
+function gramsWords(grams: number): string {
+  const decimals = grams < 1 ? 2 : grams < 10 ? 1 : 0;
+  return `${formatNumber(Number(grams.toFixed(decimals)))} g`;
+}
+
+const fractions: Readonly<Record<string, string>> = {
+  '0.25': '¼',
+  '0.5': '½',
+  '0.75': '¾',
+  '0.33': '⅓',
+  '0.67': '⅔',
+};
+
+/** An amount in its own unit: “1½ cups”, “8–10 g”, “2”; empty where nobody has said. */
+function amountWords({
+  amount,
+  amountTo,
+  unit,
+  fill,
+}: Pick<StationIngredient, 'amount' | 'amountTo' | 'unit' | 'fill'>): string {
+  if (amount === null) return '';
+  const spoons = unit === 'tsp' || unit === 'tbsp' || unit === 'cup' || unit === 'each' || unit === 'pinch';
+  const one = (value: number) => (spoons ? withFraction(value) : formatNumber(Number(value.toPrecision(4))));
+  const range = amountTo === null ? one(amount) : `${one(amount)}–${one(amountTo)}`;
+  const mayHeap = unit === 'tsp' || unit === 'tbsp' || unit === 'cup';
+  const filled = !mayHeap || fill === null || fill === 'level' ? '' : `${fill} `;
+  const many = (amountTo ?? amount) > 1;
+  const word = unit === 'cup' && many ? 'cups' : unit === 'pinch' && many ? 'pinches' : unit;
+  return unit === 'each' ? range : `${range} ${filled}${word}`;
+}
+
+function withFraction(value: number): string {
+  const whole = Math.floor(value);
+  const rest = fractions[String(Number((value - whole).toFixed(2)))];
+  if (!rest) return formatNumber(Number(value.toFixed(2)));
+  return whole === 0 ? rest : `${whole}${rest}`;
+}
+
+/** What a station takes of an ingredient: “4 g bicarbonate of soda”, “2 tbsp (30 g) sugar”, “no butter”. */
+export function takenWords(taken: StationIngredient): string {
+  const name = inSentence(taken.name);
+  if (taken.dropped || taken.amount === 0) return `no ${name}`;
+  const amount = amountWords(taken);
+  const byMass = taken.unit === 'g' || taken.unit === 'kg';
+  const grams = taken.grams === null || byMass ? '' : ` (${gramsWords(taken.grams)})`;
+  const state = taken.state ? `, ${taken.state}` : '';
+  return amount === ''
+    ? `some ${name}${state}`
+    : `${byMass && taken.unit === 'g' ? gramsWords(taken.amount!) : amount}${grams} ${name}${state}`;
+}
+
+/** What ends a step besides its minutes, here: “118.2 °C”, “golden at the edges”. */
+export function endsWords(
+  { ends, target, need }: Pick<StationStep, 'ends' | 'target' | 'need'>,
+  unit: 'C' | 'F',
+): string {
+  const parts = ends.flatMap((end): string[] => {
+    if (end.kind === 'sign') return end.words ? [end.words] : [];
+    if (end.kind === 'temperature') return target ? [formatTemperature(target.localC, unit)] : [];
+    return [];
+  });
+  return need === 'all' ? listed(parts) : parts.join(' or ');
+}
+
+/** The settings of a step: “oven 200 °C”, “hob mark 6, from 5 min oven 180 °C”. */
+export function settingsWords(settings: Step['settings'], unit: 'C' | 'F'): string {
+  return settings
+    .map(({ what, celsius, words, from }) => {
+      const value = [celsius === null ? '' : formatTemperature(celsius, unit, 0), words]
+        .filter(Boolean)
+        .join(', ');
+      return `${from > 0 ? `from ${formatNumber(from)} min ` : ''}${what} ${value}`.trim();
+    })
+    .join('; ');
+}
+
+/** What the pieces and the start of a station are like, where a factor says it: “pieces 30 mm in diameter”. */
+export function piecesWords({ size, start }: Pick<StationPlan, 'size' | 'start'>, unit: 'C' | 'F'): string[] {
+  const pieces = size
+    ? [
+        size.what === 'mass'
+          ? `pieces of ${formatNumber(size.value)} g`
+          : `pieces ${formatNumber(size.value)} mm ${{ diameter: 'in diameter', thickness: 'thick', side: 'along the side' }[size.what]}`,
+      ]
+    : [];
+  return [...pieces, ...(start ? [`begins at ${formatTemperature(start.celsius, unit, 0)}`] : [])];
+}
+
+/**
+ * What a level comes to at its stations, as a few words: “4 g”, “142.1 °C here”, “no butter”. Null where the level
+ * already says it, or where it cannot be told.
+ */
+export function consequenceOf(
+  plan: Plan,
+  place: Place | null,
+  factor: Factor,
+  level: Level,
+  gramsOf: GramsOf,
+): string | null {
+  const { acts } = factor;
+  if (
+    level.open ||
+    (acts.on !== 'amount' && acts.on !== 'swap' && acts.on !== 'end-temperature' && acts.on !== 'method')
+  )
+    return null;
+  const treatment =
+    allTreatments(plan).find(
+      (one) => one.levels.includes(level) && one.levels.every((other) => other === level || other.control),
+    ) ?? allTreatments(plan).find((one) => one.levels.includes(level));
+  if (!treatment) return null;
+  const own = stationPlan(plan, place, treatment, gramsOf);
+  if (acts.on === 'end-temperature') {
+    const target = own.steps.find((step) => step.id === acts.stepId)?.target;
+    return target?.shifted ? `${formatTemperature(target.localC)} here` : null;
+  }
+  if (acts.on === 'method') {
+    const numbers = own.steps.filter((step) => step.only.includes(level.id)).map((step) => step.number);
+    return numbers.length === 0 ? 'no step of its own' : `step ${listed(numbers.map(String))}`;
+  }
+  const taken = own.ingredients.find((one) => one.id === acts.ingredientId);
+  if (!taken) return null;
+  if (acts.on === 'swap') return taken.insteadOf === null && !taken.dropped ? 'as it is' : takenWords(taken);
+  if (acts.as === 'g') return null;
+  return taken.amount === null
+    ? null
+    : taken.amount === 0
+      ? 'none'
+      : taken.unit === 'g'
+        ? gramsWords(taken.amount)
+        : amountWords(taken);
+}
+
+/** An amount that is another one at every treatment, in one breath: “0 · 2 · 4 · 8 g”; null where it is the same. */
+export function variedAmount(id: string, plans: readonly StationPlan[]): string | null {
+  const taken = plans.flatMap((own) => own.ingredients.filter((one) => one.id === id));
+  const key = (one: StationIngredient) => `${one.amount} ${one.unit} ${one.name} ${one.dropped}`;
+  if (new Set(taken.map(key)).size < 2) return null;
+  const grams = taken.every(
+    (one) => one.unit === 'g' && one.amount !== null && one.insteadOf === null && !one.dropped,
+  );
+  const words = taken.map((one) => (grams ? gramsWords(one.amount!).replace(/ g$/, '') : takenWords(one)));
+  return [...new Set(words)].join(' · ') + (grams ? ' g' : '');
+}

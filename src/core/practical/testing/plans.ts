@@ -1,0 +1,42 @@
+import type { Factor, Level, Medium, Plan, Step } from '../plan';
+
+/** The plan with its thermometer somewhere else, or with none. */
+export function inMedium(plan: Plan, medium: Medium | null, smallestDivisionC = 1): Plan {
+  if (medium === null) {
+    return { ...plan, thermometers: [], steps: plan.steps.map((step) => ({ ...step, thermometerId: null })) };
+  }
+  return { ...plan, thermometers: [{ id: 'in-the-syrup', in: medium, smallestDivisionC }] };
+}
+
+/** The plan with its first factor changed. */
+export const withFactor = (plan: Plan, patch: Partial<Factor>): Plan => ({
+  ...plan,
+  factors: plan.factors.map((factor, i) => (i === 0 ? { ...factor, ...patch } : factor)),
+});
+
+/** The plan with these levels of its first factor. */
+export const withLevels = (plan: Plan, levels: Level[]): Plan => withFactor(plan, { levels });
+
+export const levelsOf = (plan: Plan): Level[] => plan.factors[0]!.levels;
+
+/** Levels of numbers, the first the control. */
+export const numberLevels = (...values: number[]): Level[] =>
+  values.map((value, i) => ({ id: `l${i}`, value, words: '', control: i === 0, open: false }));
+
+/** Levels in words, one of them the control or none. */
+export const wordLevels = (words: readonly string[], control: number | null = 0): Level[] =>
+  words.map((one, i) => ({ id: one, value: null, words: one, control: i === control, open: false }));
+
+/** Ends a step at a temperature, read on the thermometer of the plan. */
+export const endAt = (
+  celsius: number | null,
+  basis: 'sea-level' | 'as-read' = 'as-read',
+): Pick<Step, 'ends' | 'thermometerId'> => ({
+  ends: [{ kind: 'temperature', celsius, basis }],
+  thermometerId: 'in-the-syrup',
+});
+
+export const endByTime: Pick<Step, 'ends' | 'thermometerId'> = {
+  ends: [{ kind: 'time' }],
+  thermometerId: null,
+};

@@ -1,0 +1,1 @@
+export { mostUrgentFirst, type Rank, type Remark } from './remark';

@@ -1,0 +1,29 @@
+import { formatNumber } from '../../format';
+import { about, id, number, optional, orNull, text, whole } from '../../shape';
+import { defineEntryKind, type BodyOf } from './entry-kind';
+
+/** A measured value; `responseId` is null for something else worth measuring. */
+export const measurementKind = defineEntryKind({
+  kind: 'measurement',
+  about: 'a measured value, of a response of the plan or of something else',
+  fields: {
+    responseId: orNull(id()),
+    name: text(80, 1),
+    value: number(-1e9, 1e9),
+    unit: text(20),
+    piece: about(
+      'which piece of the station, from 1; left out for the station as a whole',
+      optional(whole(1, 40)),
+    ),
+  },
+  words: ({ name, value, unit, piece }) =>
+    `${name}${piece === undefined ? '' : ` of piece ${piece}`} ${formatNumber(value)} ${unit}`.trim(),
+  cells: ({ name, value, unit, piece }) => ({
+    quantity: name,
+    value,
+    unit,
+    ...(piece !== undefined && { piece }),
+  }),
+});
+
+export type MeasurementBody = BodyOf<typeof measurementKind>;

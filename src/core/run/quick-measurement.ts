@@ -1,0 +1,91 @@
+import { RefusedValue } from '../bounds';
+import type { Plan, Response } from '../practical';
+import type { MeasurementBody } from './entry-kinds';
+
+/** A typed number, in a pattern. */
+export const number = '[-−]?(?:\\d+(?:[.,]\\d*)?|[.,]\\d+)';
+
+export const toNumber = (text: string) => Number(text.replace('−', '-').replace(',', '.'));
+
+const measurementPattern = new RegExp(`^(m\\s+|mass\\s+)?(.*?)\\s*(${number})\\s*([^\\d\\s.,]\\S*)?$`, 'i');
+
+/** `m 86.2g`, `snap 3.2`, `height p2 31`: what it measures by its name in the plan, else by its unit. Null for none. */
+export function measurementIn(rest: string, plan: Plan): MeasurementBody | { hint: string } | null {
+  if (/^m$/i.test(rest)) return { hint: measurementHint(plan) };
+  const match = measurementPattern.exec(rest);
+  const marked = /^m\s/i.test(rest);
+  if (!match) {
+    if (marked)
+      throw new RefusedValue('measurement', rest.slice(1).trim(), 'a number with its unit, such as m 86.2g');
+    return null;
+  }
+  const [, prefix = '', said = '', digits = '', unit = ''] = match;
+  const value = toNumber(digits);
+  const { name, piece } = pieceIn(said);
+  const wanted = `${/^mass/i.test(prefix) ? 'mass ' : ''}${name}`.trim().toLowerCase();
+  const byName = wanted === '' ? [] : plan.responses.filter((one) => startsLike(one.name, wanted));
+  const byUnit = plan.responses.filter((one) => unit !== '' && one.unit.toLowerCase() === unit.toLowerCase());
+  const named = byName.find((one) => byUnit.includes(one)) ?? byName[0];
+  const response = named ?? (wanted === '' && (marked || byUnit.length > 0) ? byUnit[0] : undefined);
+  if (!named && byUnit.length > 1 && wanted === '') {
+    throw new RefusedValue('measurement', rest, `which one: ${byUnit.map((one) => one.name).join(' or ')}?`);
+  }
+  if (response && response.formula.trim() !== '') {
+    throw new RefusedValue(
+      'measurement',
+      rest,
+      `what it is worked out from: ${response.name} is ${response.formula.trim()}`,
+    );
+  }
+  if (!response && !marked && !(wanted === '' && unit !== '' && knownUnit.test(unit))) return null;
+  if (!response && unit === '') throw new RefusedValue('measurement', rest, measurementHint(plan));
+  if (response && unit !== '' && response.unit !== '' && unit.toLowerCase() !== response.unit.toLowerCase()) {
+    throw new RefusedValue('measurement', `${digits} ${unit}`, `${response.name} in ${response.unit}`);
+  }
+  return {
+    kind: 'measurement',
+    responseId: response?.id ?? null,
+    name: response?.name ?? (wanted || usualName(unit)),
+    value,
+    unit: response?.unit || unit,
+    ...(piece !== null && { piece: pieceOf(piece, response) }),
+  };
+}
+
+/** “height p2” and “p2 height” are of piece 2. */
+function pieceIn(said: string): { name: string; piece: number | null } {
+  const match = /(?:^|\s)p(?:iece\s*)?(\d{1,2})(?=\s|$)/i.exec(said);
+  if (!match) return { name: said, piece: null };
+  return { name: said.replace(match[0], ' ').replace(/\s+/g, ' ').trim(), piece: Number(match[1]) };
+}
+
+function pieceOf(piece: number, response: Response | undefined): number {
+  const most = response ? response.pieces : 40;
+  if (piece < 1 || piece > most) {
+    throw new RefusedValue(
+      'piece',
+      `p${piece}`,
+      most === 1 ? `no piece: ${response!.name} is of the station as a whole` : `p1 to p${most}`,
+    );
+  }
+  return piece;
+}
+
+const knownUnit = /^(g|kg|mg|ml|l|mm|cm|m|n|s|min|ph|%|points?)$/i;
+
+const usualName = (unit: string) =>
+  /^(g|kg|mg)$/i.test(unit) ? 'mass' : /^(ml|l)$/i.test(unit) ? 'volume' : 'measured';
+
+const startsLike = (name: string, typed: string) =>
+  name.toLowerCase().startsWith(typed) ||
+  name
+    .toLowerCase()
+    .split(/\s+/)
+    .some((word) => word === typed);
+
+function measurementHint(plan: Plan): string {
+  const first = plan.responses[0];
+  return first
+    ? `a number with its unit, such as ${first.name} 3.2 ${first.unit}`.trim()
+    : 'a number with its unit, such as 86.2 g';
+}

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { newPlan, newResponse, treatmentsOf, type Plan } from '../practical';
+import { numberLevels, wordLevels } from '../practical/testing/plans';
+import { measuredClass } from './testing/measured-class';
+
+const plan: Plan = {
+  ...newPlan('Scones', null),
+  factors: [
+    {
+      id: 'min',
+      name: 'minutes',
+      acts: { on: 'words', scale: 'number' },
+      unit: 'min',
+      levels: numberLevels(8, 12),
+    },
+    {
+      id: 'tin',
+      name: 'tin',
+      acts: { on: 'words', scale: 'words' },
+      unit: '',
+      levels: wordLevels(['dark', 'bright']),
+    },
+  ],
+  responses: [newResponse({ id: 'loss', name: 'mass loss', unit: 'g', smallestDivision: 0.1 })],
+};
+/** Values of 8 min dark, 8 min bright, 12 min dark, 12 min bright. */
+const found = (...cells: number[][]) =>
+  measuredClass(Object.fromEntries(treatmentsOf(plan).map(({ id }, i) => [id, cells[i]!])), plan)
+    .findings()
+    .filter(({ id }) => /^(depends|factor|levels|pair)/.test(id))
+    .map(({ what, why }) => `${what}. ${why}`);
+
+describe('what two factors did', () => {
+  it('each on its own, where the one does not change the other', () => {
+    // Means 5 and 5.2 dark and bright at 8 min, 9 and 9.2 at 12: minutes 4 g, tin 0.2 g.
+    const said = found([4.8, 5, 5.2], [5, 5.2, 5.4], [8.8, 9, 9.2], [9, 9.2, 9.4]);
+    expect(said[0]).toContain('Mass loss higher at 12 min than at 8 min');
+    expect(said[0]).toContain('Minutes, over all levels of the other: a difference of 4.00 g');
+    expect(said[1]).toContain('No effect of tin on mass loss can be told');
+    expect(said[1]).toContain('From dark to bright it changed by 0.20 g');
+    expect(said[2]).toContain('Whether minutes works otherwise at another tin can’t be told');
+    expect(said).toHaveLength(3);
+    // sd² = 0.04 + 0.1²/12; t(1 − 0.025/3; 8) = 3.016 (tables: 3.015); half = 3.016 × sd × √(2/6) = 0.354.
+    expect(said[0]).toContain('95 % interval 3.65 to 4.35, all comparisons counted');
+  });
+
+  it('that the one depends on the other, with all four means and nothing of either alone', () => {
+    const said = found([4.8, 5, 5.2], [8.8, 9, 9.2], [8.8, 9, 9.2], [4.8, 5, 5.2]);
+    expect(said).toHaveLength(1);
+    expect(said[0]).toContain('What minutes does to mass loss depends on tin');
+    expect(said[0]).toContain(
+      'dark: 5.00 at 8 min and 9.00 at 12 min; bright: 9.00 at 8 min and 5.00 at 12 min',
+    );
+  });
+
+  it('lower where it is lower', () => {
+    const said = found([9, 9.2], [9.1, 9.3], [5, 5.2], [5.1, 5.3]);
+    expect(said[0]).toContain('Mass loss lower at 12 min than at 8 min');
+  });
+
+  it('a gap in the grid: treatments against each other, no word of either factor alone', () => {
+    const uneven = found([5, 5.2, 5.1], [5.1, 5.3], [9, 9.2], [9.1, 9.3]);
+    expect(uneven.some((line) => /depends|over all levels/.test(line))).toBe(false);
+  });
+});

@@ -1,0 +1,30 @@
+export { accepts } from './accepts';
+export { innerOf, isFull, longest, range } from './limits';
+export { filled, made } from './filled';
+export { jsonSchemaOf, type JsonSchema } from './json-schema';
+export {
+  about,
+  flag,
+  id,
+  later,
+  list,
+  mayBeMissing,
+  number,
+  oneOf,
+  optional,
+  orNull,
+  record,
+  refined,
+  text,
+  union,
+  whole,
+  type Of,
+  type RecordOf,
+  type RecordShape,
+  type RecordSpec,
+  type Shape,
+  type Spec,
+  type Written,
+} from './shape';
+export { allowedIn } from './words';
+export { refusalsOf, type Refusal } from './refusals';

@@ -1,0 +1,30 @@
+import type { Shape, Spec } from './shape';
+
+/** A shape without what stands around it. */
+export function innerOf(spec: Spec): Spec {
+  return spec.kind === 'nullable' || spec.kind === 'refined' ? innerOf(spec.inner) : spec;
+}
+
+/** How long a text may be, for the field it is typed into. */
+export function longest(shape: Shape<string> | Shape<string | null>): number {
+  const inner = innerOf(shape);
+  if (inner.kind !== 'text') throw new TypeError('not a text');
+  return inner.most;
+}
+
+/** What a number may be, for the field it is typed into. */
+export function range(shape: Shape<number> | Shape<number | null>): {
+  low: number;
+  high: number;
+  whole: boolean;
+} {
+  const inner = innerOf(shape);
+  if (inner.kind !== 'number') throw new TypeError('not a number');
+  return { low: inner.low, high: inner.high, whole: inner.whole };
+}
+
+/** Whether nothing more goes into a list. */
+export function isFull(shape: Spec, items: readonly unknown[]): boolean {
+  const inner = innerOf(shape);
+  return inner.kind === 'list' && items.length >= inner.most;
+}

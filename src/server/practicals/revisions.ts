@@ -1,0 +1,45 @@
+import type { Knex } from 'knex';
+import type { Revision } from '../../contract/practicals';
+import { readPlan, type Plan } from '../../core/practical';
+
+/** A revision as it is stored. */
+export interface RevisionRow {
+  practical_id: string;
+  number: number;
+  saved_at: number;
+  plan: string;
+}
+
+/** A stored revision; a plan of an older format is brought up to date as it is read. */
+export const revisionOf = (row: RevisionRow): Revision => ({
+  number: row.number,
+  savedAt: row.saved_at,
+  plan: readPlan(JSON.parse(row.plan)),
+});
+
+/** Writes one revision, in whatever transaction `knex` is; what lists show of it goes into columns. */
+export async function insertRevision(
+  knex: Knex,
+  {
+    practicalId,
+    number,
+    savedAt,
+    plan,
+  }: { practicalId: string; number: number; savedAt: number; plan: Plan },
+): Promise<void> {
+  await knex('revisions').insert({
+    practical_id: practicalId,
+    number,
+    saved_at: savedAt,
+    format: plan.format,
+    title: plan.title,
+    question: plan.question,
+    period_minutes: plan.periodMinutes,
+    plan: JSON.stringify(plan),
+  });
+}
+
+/** The practical a revision belongs to, made if it is not there. */
+export async function insertPractical(knex: Knex, id: string, createdAt: number): Promise<void> {
+  await knex('practicals').insert({ id, created_at: createdAt }).onConflict('id').ignore();
+}

@@ -1,0 +1,203 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { isNumeric, type Acts, type Factor, type Plan, factorFields } from '../../core/practical';
+import { longest } from '../../core/shape';
+import { Choice, TextField } from '../ui/fields';
+import { usePlan } from './edit-context';
+import { actingOn, actsGroups, valueOf, withFactor } from './factors';
+import { RemoveButton } from './line-tools';
+
+const Select = chakra('select', {
+  base: {
+    background: 'transparent',
+    border: 'none',
+    borderBottom: '1px dashed',
+    borderBottomColor: 'strongRule',
+    cursor: 'pointer',
+    fieldSizing: 'content',
+    maxWidth: '100%',
+  },
+});
+
+/** One factor as a sentence: its name, what of the plan it changes, and how. */
+export function FactorLine({ factor, alone }: { factor: Factor; alone: boolean }) {
+  const { plan, edit } = usePlan();
+  const groups = actsGroups(plan, factor.acts);
+  const { acts } = factor;
+  const change = (next: Acts) =>
+    edit(`factor-${factor.id}-acts`, (was) => withFactor(was, factor, (one) => ({ ...one, acts: next })));
+  const which = alone ? '' : factor.name ? ` of ${factor.name}` : ' of the second thing';
+  return (
+    <Box role="group" display="flex" alignItems="baseline" gap="2" data-anchor={`fair-test:${factor.id}`}>
+      <Box flex="1" minW="0">
+        <Box as="span" fontWeight="bold" fontSize="lg">
+          <TextField
+            label={alone ? 'What changes' : `What changes${which}`}
+            most={longest(factorFields.name)}
+            value={factor.name}
+            placeholder="one thing"
+            chars={1}
+            onValue={(name) =>
+              edit(`factor-${factor.id}`, (was) => withFactor(was, factor, (one) => ({ ...one, name })))
+            }
+          />
+        </Box>
+        <Box as="span" color="soft" ml="2">
+          <Select
+            aria-label={alone ? 'Kind of factor' : `Kind of factor${which}`}
+            value={valueOf(acts)}
+            onChange={(event) => {
+              const chosen = groups
+                .flatMap((group) => group.options)
+                .find((one) => one.value === event.target.value);
+              if (chosen) edit(`factor-${factor.id}-kind`, (was) => actingOn(was, factor, chosen.acts));
+            }}
+          >
+            {groups.map((group) => (
+              <optgroup key={group.name} label={group.name}>
+                {group.options.map((one) => (
+                  <option key={one.value} value={one.value}>
+                    {one.words}
+                  </option>
+                ))}
+              </optgroup>
+            ))}
+          </Select>
+          <How factor={factor} plan={plan} which={which} onActs={change} />
+          {isNumeric(factor) && hasOwnUnit(acts) && (
+            <>
+              {' in '}
+              <TextField
+                label={`Unit of the factor${which}`}
+                most={longest(factorFields.unit)}
+                value={factor.unit}
+                placeholder="unit"
+                chars={1}
+                onValue={(unit) =>
+                  edit(`factor-${factor.id}-unit`, (was) =>
+                    withFactor(was, factor, (one) => ({ ...one, unit })),
+                  )
+                }
+              />
+            </>
+          )}
+        </Box>
+      </Box>
+      {!alone && (
+        <RemoveButton
+          what={factor.name || 'the second thing'}
+          onClick={() =>
+            edit(`factor-${factor.id}-gone`, (was) => ({
+              ...was,
+              leftOut: [],
+              factors: was.factors.filter((one) => one.id !== factor.id),
+            }))
+          }
+        />
+      )}
+    </Box>
+  );
+}
+
+/** Whether its unit has to be said; a dose, a temperature or minutes bring their own. */
+const hasOwnUnit = (acts: Acts) => acts.on === 'words' || (acts.on === 'setting' && acts.what !== 'oven');
+
+interface HowProps {
+  factor: Factor;
+  plan: Plan;
+  which: string;
+  onActs(acts: Acts): void;
+}
+
+/** The second half of what it acts on: in which measure, on which setting, which side of a piece. */
+function How({ factor: { acts, id }, plan, which, onActs }: HowProps) {
+  if (acts.on === 'amount') {
+    const others = plan.formula.filter((one) => one.id !== acts.ingredientId);
+    const firstOther = others[0]?.id ?? null;
+    return (
+      <>
+        {', '}
+        <Choice
+          label={`Measure of the dose${which}`}
+          value={acts.as}
+          options={[
+            ['g', 'in grams'],
+            ['percent-of', 'as % of'],
+            ['percent-of-batch', 'as % of the whole batch'],
+            ['times', 'as times what the formula says'],
+            ['ratio', 'as parts to one of'],
+          ]}
+          onValue={(as) =>
+            onActs({
+              ...acts,
+              as,
+              of: as === 'percent-of' || as === 'ratio' ? (acts.of ?? firstOther) : null,
+            })
+          }
+        />
+        {(acts.as === 'percent-of' || acts.as === 'ratio') && (
+          <>
+            {' '}
+            <Choice
+              label={`What the dose is a share of${which}`}
+              value={acts.of ?? ''}
+              options={[
+                ...(acts.of && others.some((one) => one.id === acts.of)
+                  ? []
+                  : [[acts.of ?? '', 'choose …'] as const]),
+                ...others.map((one) => [one.id, one.name] as const),
+              ]}
+              onValue={(of) => onActs({ ...acts, of: of === '' ? null : of })}
+            />
+          </>
+        )}
+      </>
+    );
+  }
+  if (acts.on === 'setting') {
+    return (
+      <>
+        {': '}
+        <Choice
+          label={`Which setting${which}`}
+          value={acts.what}
+          options={(['oven', 'hob', 'pan', 'tool', 'shelf'] as const).map((what) => [what, what] as const)}
+          onValue={(what) =>
+            onActs({ ...acts, what, scale: what === 'oven' || what === 'hob' ? 'number' : 'words' })
+          }
+        />
+        {', '}
+        <Choice
+          label={`Numbers or words${which}`}
+          value={acts.scale}
+          options={[
+            ['number', 'a number'],
+            ['words', 'in words'],
+          ]}
+          onValue={(scale) => onActs({ ...acts, scale })}
+        />
+      </>
+    );
+  }
+  if (acts.on === 'size') {
+    return (
+      <>
+        {', its '}
+        <Choice
+          label={`Which size${which}`}
+          value={acts.what}
+          options={(['diameter', 'thickness', 'side', 'mass'] as const).map((what) => [what, what] as const)}
+          onValue={(what) => onActs({ ...acts, what })}
+        />
+      </>
+    );
+  }
+  if (acts.on === 'method') {
+    return (
+      <Box as="span" fontSize="sm" id={`${id}-how`}>
+        {' '}
+        (say in a step’s details which levels do it)
+      </Box>
+    );
+  }
+  return null;
+}
