@@ -55,6 +55,13 @@ module.exports = {
       to: { circular: true },
     },
     {
+      name: 'no-circles-between-folders',
+      severity: 'error',
+      scope: 'folder',
+      from: {},
+      to: { circular: true },
+    },
+    {
       name: 'product-never-imports-tests',
       severity: 'error',
       from: { path: '^src', pathNot: '\\.test\\.tsx?$' },

@@ -8,6 +8,9 @@ import { ingestion } from './ingestion';
 import { planEditing } from './plan-editing';
 import { serverStart } from './start';
 
+/** `npm run bench -- firstLoads planEditing` asks for some of them only. */
+const wanted = process.argv.slice(2);
+
 for (const figures of [
   core,
   coverage,
@@ -20,5 +23,6 @@ for (const figures of [
   firstLoads,
   planEditing,
 ]) {
+  if (wanted.length > 0 && !wanted.includes(figures.name)) continue;
   for (const figure of await figures()) console.log(JSON.stringify(figure));
 }

@@ -10,6 +10,7 @@ export const routes = {
   revision: (id: string, number: number | string) => `/api/practicals/${id}/revisions/${number}`,
   runs: '/api/runs',
   run: (id: string) => `/api/runs/${id}`,
+  runRemarks: (id: string) => `/api/runs/${id}/remarks`,
   runLayout: (id: string) => `/api/runs/${id}/layout`,
   runRevision: (id: string) => `/api/runs/${id}/revision`,
   runStart: (id: string) => `/api/runs/${id}/start`,

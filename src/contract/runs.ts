@@ -1,4 +1,6 @@
+import type { BatchFacts } from '../core/batch';
 import type { Place, Plan } from '../core/practical';
+import type { Remark } from '../core/remark';
 import type { RunClock } from '../core/run';
 import { about, id, list, number, oneOf, optional, record, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
@@ -64,6 +66,8 @@ export interface Run {
   practicalId: string;
   revision: number;
   plan: Plan;
+  /** What the ingredients table knows of the plan’s batch. */
+  batch: BatchFacts;
   roomId: string;
   /** The room as it was when the run began (until then, as it is). */
   place: Place;
@@ -86,6 +90,11 @@ export interface Run {
 export interface RunNow {
   run: Run;
   serverNow: number;
+}
+
+/** What the margin of its plan still says, in short: the most urgent first. */
+export interface RunRemarks {
+  open: Pick<Remark, 'id' | 'rank' | 'what'>[];
 }
 
 /** Where probe readings can come from: syrup has a simulation. */

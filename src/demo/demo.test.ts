@@ -1,3 +1,4 @@
+import { batchFacts } from '../core/batch';
 import { describe, expect, it } from 'vitest';
 import { check } from '../contract/check';
 import { NewPractical } from '../contract/practicals';
@@ -20,6 +21,7 @@ function runOf(file: RunFile): Run {
     practicalId: practical.id,
     revision: practical.revision,
     plan: practical.plan,
+    batch: batchFacts(practical.plan),
     roomId: file.room.id,
     classId: file.class.id,
     className: file.class.name,

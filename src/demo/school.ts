@@ -1,3 +1,4 @@
+import { batchFacts } from '../core/batch';
 import { v7 as uuid } from 'uuid';
 import type { NewClass } from '../contract/classes';
 import type { NewPractical } from '../contract/practicals';
@@ -133,6 +134,7 @@ function runOf(lesson: Lesson, startedAt: number | null): Run {
     practicalId: lesson.practicalId,
     revision: 1,
     plan: lesson.plan,
+    batch: batchFacts(lesson.plan),
     roomId: lesson.room.id,
     place: placeOf(lesson.room),
     classId: lesson.group.id,

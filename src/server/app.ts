@@ -19,7 +19,7 @@ import { practicalRoutes } from './practicals/routes';
 import { problemHandler, unknownRoute } from './problems/problem';
 import { Rooms } from './rooms/rooms';
 import { roomRoutes } from './rooms/routes';
-import { ProbeRunner, type ProbeSource } from './runs/probe-runner';
+import { ProbeRunner, type ProbeSource } from './probes/probe-runner';
 import { runRoutes } from './runs/routes';
 import { Runs } from './runs/runs';
 import { SchoolSettings } from './school/school';

@@ -1,11 +1,13 @@
+import { ChakraProvider } from '@chakra-ui/react';
 import { lazy, Suspense } from 'react';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { queryClient } from './api/queries';
 import { GoAnywhere } from './frame/GoAnywhere';
 import { Shelf } from './shelf/Shelf';
+import { fullSystem } from './theme/full-system';
 import { Waiting } from './ui/Notice';
-import { Lost } from './ui/Lost';
+import { Lost } from './frame/Lost';
 
 const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ default: page.TodayPage })));
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
@@ -19,24 +21,26 @@ const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ de
 /** Every address of the teacher’s. Each page is fetched when it is first opened. */
 export function App() {
   return (
-    <QueryClientProvider client={queryClient}>
-      <BrowserRouter>
-        <GoAnywhere>
-          <Shelf>
-            <Suspense fallback={<Waiting />}>
-              <Routes>
-                <Route path="/" element={<TodayPage />} />
-                <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
-                <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
-                <Route path="/runs/:runId/bench" element={<BenchPage />} />
-                <Route path="/runs/:runId/results" element={<ResultsPage />} />
-                <Route path="/runs/:runId/report" element={<ReportPage />} />
-                <Route path="*" element={<Lost />} />
-              </Routes>
-            </Suspense>
-          </Shelf>
-        </GoAnywhere>
-      </BrowserRouter>
-    </QueryClientProvider>
+    <ChakraProvider value={fullSystem}>
+      <QueryClientProvider client={queryClient}>
+        <BrowserRouter>
+          <GoAnywhere>
+            <Shelf>
+              <Suspense fallback={<Waiting />}>
+                <Routes>
+                  <Route path="/" element={<TodayPage />} />
+                  <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+                  <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+                  <Route path="/runs/:runId/bench" element={<BenchPage />} />
+                  <Route path="/runs/:runId/results" element={<ResultsPage />} />
+                  <Route path="/runs/:runId/report" element={<ReportPage />} />
+                  <Route path="*" element={<Lost />} />
+                </Routes>
+              </Suspense>
+            </Shelf>
+          </GoAnywhere>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ChakraProvider>
   );
 }

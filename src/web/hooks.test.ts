@@ -5,7 +5,7 @@ import { createElement, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Run } from '../contract/runs';
-import { batchTables } from '../core/batch';
+import { batchFacts, batchTables } from '../core/batch';
 import { examplePlan, type Place } from '../core/practical';
 import { benchSetting, Notebook, type Entry, type EntryBody } from '../core/run';
 import * as queries from './api/queries';
@@ -82,6 +82,7 @@ const place: Place = {
 const zero = Date.UTC(2026, 0, 12, 9, 0);
 const run: Run = {
   ...{ id: 'r', practicalId: 'p', revision: 2, plan: examplePlan, roomId: 'k', place, classId: 'c' },
+  batch: batchFacts(examplePlan),
   ...{ className: '9B', students: 20, unit: 'C', startsAt: zero, stations: [1, 2], seed: 1 },
   allocation: [
     { station: 1, treatmentId: 'level-150' },
@@ -161,6 +162,7 @@ describe('requests', () => {
     await asked(() => queries.useRuns(5, 9), '/api/runs?from=5&to=9');
     await asked(() => queries.useRunOnce('r'), '/api/runs/r');
     await asked(() => queries.useRunOnce(undefined), null);
+    await asked(() => queries.useRunRemarks('r'), '/api/runs/r/remarks');
   });
 
   it('a change is sent, and the lists it touches are asked for again', async () => {

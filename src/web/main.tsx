@@ -1,25 +1,20 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bitter';
-import { ChakraProvider } from '@chakra-ui/react';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { stationIn } from './station/station-address';
 import './theme/print.css';
-import { system } from './theme/system';
-import { Waiting } from './ui/Notice';
 
 const App = lazy(() => import('./app').then((app) => ({ default: app.App })));
-const StationPage = lazy(() =>
-  import('./station/StationPage').then((page) => ({ default: page.StationPage })),
-);
+const StationApp = lazy(() => import('./station/StationApp').then((app) => ({ default: app.StationApp })));
 
 /** A tablet at a station fetches the page of its station and nothing of the teacher’s. */
 const station = stationIn(window.location.pathname);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <ChakraProvider value={system}>
-      <Suspense fallback={<Waiting />}>{station ? <StationPage {...station} /> : <App />}</Suspense>
-    </ChakraProvider>
+    <Suspense fallback={<p style={{ padding: '2rem' }}>One moment …</p>}>
+      {station ? <StationApp {...station} /> : <App />}
+    </Suspense>
   </StrictMode>,
 );

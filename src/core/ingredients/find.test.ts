@@ -1,16 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { acidOfItem, bicarbonateMolarMass, molarMass } from '../leavening';
-import {
-  dietsOf,
-  ingredientItems,
-  itemById,
-  itemCalled,
-  itemsNamedIn,
-  likelyItem,
-  sentenceUses,
-  substitutes,
-  substitutesFor,
-} from '.';
+import { dietsOf, ingredientItems, itemById, itemCalled, itemsNamedIn, likelyItem, sentenceUses } from '.';
 
 const named = (sentence: string) =>
   itemsNamedIn(sentence)
@@ -128,25 +117,6 @@ describe('the shelf', () => {
     const flake = itemById('flake-salt').density!;
     expect(flake.high / flake.low).toBeGreaterThanOrEqual(1.8);
     expect(itemById('salt').density!.low).toBeGreaterThan(flake.gPerMl);
-  });
-
-  it('buttermilk’s substitutes are as acid as buttermilk within a tenth, or say that they are not', () => {
-    // 0.8 % lactic acid, one acid hydrogen of 90.08 g/mol: 7.46 mg of bicarbonate a gram, by hand.
-    const takes = (id: string) => (acidOfItem(itemById(id))?.neutralisingValue ?? 0) / 100;
-    expect(takes('buttermilk')).toBeCloseTo(
-      (0.008 * bicarbonateMolarMass) / molarMass({ C: 3, H: 6, O: 3 }),
-      9,
-    );
-    for (const { from, to, gramsPerGram, also, consequence } of substitutes) {
-      const wanted = takes(from);
-      if (wanted === 0) continue;
-      const got =
-        takes(to) * gramsPerGram + also.reduce((sum, one) => sum + (takes(one.item) * one.per100G) / 100, 0);
-      if (/\bas (sour|acid)\b/.test(consequence) && !consequence.startsWith('about')) {
-        expect(Math.abs(got / wanted - 1), `${from} → ${to}`).toBeLessThan(0.1);
-      } else expect(consequence, `${from} → ${to}`).toMatch(/as sour|alkaline|pectin/);
-    }
-    expect(substitutesFor('Gelatine leaves').map((one) => one.to)).toEqual(['agar']);
   });
 
   it('diets follow from what it is', () => {

@@ -2,6 +2,7 @@ export { gramsByMass, type GramsOf, type StationIngredient, type Trouble } from 
 export { changesBetween, type Change } from './changes';
 export { classTotals, type ClassTotal } from './class-totals';
 export { examplePlan } from './example-plan';
+export { isNumeric, repeatedLevel, temperatureRangeC } from './factor-kind';
 export { formatOneShape, upgradeFormatOne } from './format-1';
 export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
 export { minutesWords } from './minutes-words';
@@ -9,9 +10,7 @@ export { newIngredient, newResponse, newStep } from './new-parts';
 export { newPlan } from './new-plan';
 export { placeOf, placeShape, type Place } from './place';
 export {
-  isNumeric,
   media,
-  repeatedLevel,
   factorFields,
   heldShape,
   ingredientShape,
@@ -25,7 +24,6 @@ export {
   thermometerShape,
   responseKinds,
   settingKinds,
-  temperatureRangeC,
   type Acts,
   type Dismissal,
   type End,

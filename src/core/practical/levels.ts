@@ -1,5 +1,6 @@
 import { formatNumber } from '../format';
-import { isNumeric, type Factor, type Level, type Plan } from './plan';
+import { isNumeric } from './factor-kind';
+import type { Factor, Level, Plan } from './plan';
 
 /** An ingredient’s name inside a sentence. */
 export const inSentence = (name: string) =>

@@ -17,14 +17,13 @@ import {
   type Of,
   type Shape,
 } from '../shape';
+import { repeatedLevel, temperatureRangeC } from './factor-kind';
 
 /** The number of the format that is written today; older ones are upgraded as they are read. */
 export const planFormat = 2;
 
 /** Longest a step can take, min: a week. */
 const longestMin = 10_080;
-/** Temperatures a step can end at or a setting can have, °C. */
-export const temperatureRangeC = { low: -90, high: 400 } as const;
 const celsius = () => number(temperatureRangeC.low, temperatureRangeC.high, '°C');
 const minutes = () => number(0, longestMin, 'min');
 
@@ -82,27 +81,6 @@ const factorShape = refined(
   },
   'levels',
 );
-
-/** Whether the levels of what a factor acts on are numbers; else they are words. */
-export function isNumeric({ acts }: { acts: Of<typeof actsShape> }): boolean {
-  if (acts.on === 'words' || acts.on === 'setting') return acts.scale === 'number';
-  return acts.on !== 'swap' && acts.on !== 'method';
-}
-
-/** The words of a level that stands twice in a factor, or null. A level left to the station is never another’s double. */
-export function repeatedLevel(factor: {
-  acts: Of<typeof actsShape>;
-  levels: readonly Of<typeof levelShape>[];
-}): string | null {
-  const seen = new Set<string>();
-  for (const { value, words, open } of factor.levels) {
-    if (open) continue;
-    const label = isNumeric(factor) && value !== null ? String(value) : words.trim().toLowerCase();
-    if (seen.has(label)) return label === '' ? 'empty' : label;
-    seen.add(label);
-  }
-  return null;
-}
 
 export const responseKinds = [
   'number',

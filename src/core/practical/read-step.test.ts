@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { readStep, sayingMinutes, type ReadStep } from './read-step';
+import { sayingMinutes } from './durations';
+import { readStep, type ReadStep } from './read-step';
 
 const time = { kind: 'time' } as const;
 const look = (words: string) => ({ kind: 'sign', sense: 'look', words }) as const;

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { ingredientGrams } from '../batch';
 import {
   allTreatments,
   classTotals,
@@ -17,6 +16,7 @@ import {
   type Level,
   type Plan,
 } from '.';
+import { kitchenGrams } from './testing/kitchen-grams';
 import { numberLevels, wordLevels } from './testing/plans';
 
 const flour = newIngredient({ id: 'flour', name: 'Plain flour', amount: 200 });
@@ -51,7 +51,7 @@ const planOf = (formula: Ingredient[], factors: Factor[], patch: Partial<Plan> =
 /** What each treatment takes of an ingredient, g to 0.01; null where nobody can tell. */
 const takes = (plan: Plan, id: string) =>
   treatmentsOf(plan).map((treatment) => {
-    const { grams } = stationPlan(plan, null, treatment, ingredientGrams).ingredients.find(
+    const { grams } = stationPlan(plan, null, treatment, kitchenGrams).ingredients.find(
       (one) => one.id === id,
     )!;
     return grams === null ? null : Number(grams.toFixed(2));
@@ -59,7 +59,7 @@ const takes = (plan: Plan, id: string) =>
 const troubles = (plan: Plan) =>
   new Set(
     treatmentsOf(plan).flatMap((one) =>
-      stationPlan(plan, null, one, ingredientGrams).trouble.map(({ what }) => what),
+      stationPlan(plan, null, one, kitchenGrams).trouble.map(({ what }) => what),
     ),
   );
 
@@ -130,18 +130,17 @@ describe('the amount of an ingredient at its level', () => {
     expect(takes(varied, 'sugar')).toEqual([100, 200]);
     // “As much as water, by volume”: the same cup.
     const cup = { ...sugar, ratio: { of: 'water', times: 1, by: 'volume' as const } };
-    const own = stationPlan(planOf([water, cup], []), null, null, ingredientGrams).ingredients[1]!;
+    const own = stationPlan(planOf([water, cup], []), null, null, kitchenGrams).ingredients[1]!;
     expect(own).toMatchObject({ amount: 130, unit: 'ml' });
     // Half of a range of 130 to 150 ml.
     const half = { ...sugar, ratio: { of: 'water', times: 0.5, by: 'volume' as const } };
     expect(
-      stationPlan(planOf([{ ...water, amountTo: 150 }, half], []), null, null, ingredientGrams)
-        .ingredients[1],
+      stationPlan(planOf([{ ...water, amountTo: 150 }, half], []), null, null, kitchenGrams).ingredients[1],
     ).toMatchObject({ amount: 65, amountTo: 75, unit: 'ml' });
     // Weighed water, sugar by volume: 130 g of water fill as much as its density in the table says of sugar.
-    const weighed = stationPlan(planOf([{ ...water, unit: 'g' }, cup], []), null, null, ingredientGrams)
+    const weighed = stationPlan(planOf([{ ...water, unit: 'g' }, cup], []), null, null, kitchenGrams)
       .ingredients[1]!;
-    expect(weighed.grams! / ingredientGrams({ ...cup, amount: 130, unit: 'ml' })!).toBeCloseTo(1, 2);
+    expect(weighed.grams! / kitchenGrams({ ...cup, amount: 130, unit: 'ml' })!).toBeCloseTo(1, 2);
     // A factor on the ingredient itself wins over its ratio.
     const level = planOf([water, sugar], [factor(amountOf('sugar', 'g'), numberLevels(7))]);
     expect(takes(level, 'sugar')).toEqual([7]);
@@ -281,9 +280,7 @@ describe('the amount of an ingredient at its level', () => {
       [newIngredient({ id: 'butter', name: 'Butter', amount: 1, unit: 'tbsp' })],
       [factor({ on: 'swap', ingredientId: 'butter' }, wordLevels(words))],
     );
-    const own = treatmentsOf(plan).map(
-      (one) => stationPlan(plan, null, one, ingredientGrams).ingredients[0]!,
-    );
+    const own = treatmentsOf(plan).map((one) => stationPlan(plan, null, one, kitchenGrams).ingredients[0]!);
     expect(own.map(({ name, dropped }) => (dropped ? 'nothing' : name))).toEqual([
       'Butter',
       'sunflower oil',
@@ -448,7 +445,7 @@ describe('the steps of a station', () => {
     ]);
     // Before anybody has a treatment, all of them stand there.
     expect(stationPlan(plan, null, null).steps).toHaveLength(4);
-    expect(consequenceOf(plan, null, method, method.levels[1]!, ingredientGrams)).toBe('step 2');
+    expect(consequenceOf(plan, null, method, method.levels[1]!, kitchenGrams)).toBe('step 2');
   });
 
   it('pieces and start are what the level says', () => {
@@ -495,17 +492,17 @@ describe('treatments', () => {
       [treatmentsOf(plan)[2]!.id, 2],
     ]);
     // 5 × 1 g + 2 × 3 g.
-    expect(classTotals(plan, dealt, ingredientGrams)).toEqual([{ id: 'salt', grams: 11 }]);
+    expect(classTotals(plan, dealt, kitchenGrams)).toEqual([{ id: 'salt', grams: 11 }]);
     // Nobody dealt: as the plan stands.
-    expect(classTotals({ ...plan, stations: 6 }, new Map(), ingredientGrams)).toEqual([
+    expect(classTotals({ ...plan, stations: 6 }, new Map(), kitchenGrams)).toEqual([
       { id: 'salt', grams: 24 },
     ]);
     const unknown = planOf([newIngredient({ id: 'x', name: 'Moon dust', amount: 1, unit: 'cup' })], []);
-    expect(classTotals(unknown, new Map(), ingredientGrams)).toEqual([{ id: 'x', grams: null }]);
+    expect(classTotals(unknown, new Map(), kitchenGrams)).toEqual([{ id: 'x', grams: null }]);
   });
 
   it('are drawn in one breath in the formula, only where they differ', () => {
-    const own = treatmentsOf(plan).map((one) => stationPlan(plan, null, one, ingredientGrams));
+    const own = treatmentsOf(plan).map((one) => stationPlan(plan, null, one, kitchenGrams));
     expect(variedAmount('salt', own)).toBe('1 · 3 g');
     expect(variedAmount('salt', own.slice(0, 2))).toBeNull();
     expect(
@@ -514,7 +511,7 @@ describe('treatments', () => {
         null,
         soda,
         soda.levels[0]!,
-        ingredientGrams,
+        kitchenGrams,
       ),
     ).toBeNull();
   });

@@ -8,9 +8,10 @@ import {
   type Trouble,
 } from './amounts';
 import type { Place } from './place';
-import { isNumeric, type sizeKinds, temperatureRangeC, type Factor, type Plan, type Step } from './plan';
+import type { Factor, Plan, sizeKinds, Step } from './plan';
+import { sayingMinutes } from './durations';
+import { isNumeric, temperatureRangeC } from './factor-kind';
 import { minutesWords } from './minutes-words';
-import { sayingMinutes } from './read-step';
 import { mediumOf, targetOf, type Target } from './targets';
 import { factorsWithLevels, type Treatment } from './treatments';
 

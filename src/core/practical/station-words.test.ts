@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { ingredientGrams } from '../batch';
 import {
   consequenceOf,
   endsWords,
@@ -23,6 +22,7 @@ import {
   type Place,
   type Plan,
 } from '.';
+import { kitchenGrams } from './testing/kitchen-grams';
 import { numberLevels, wordLevels } from './testing/plans';
 
 const place: Place = {
@@ -47,7 +47,7 @@ const planWith = (acts: Acts, levels: Level[], patch: Partial<Plan> = {}): Plan 
 });
 const taken = (patch: Partial<Ingredient>, name = 'Caster sugar') => {
   const plan = { ...newPlan('Trial', null), formula: [newIngredient({ id: 'i', name, ...patch })] };
-  return takenWords(stationPlan(plan, null, null, ingredientGrams).ingredients[0]!);
+  return takenWords(stationPlan(plan, null, null, kitchenGrams).ingredients[0]!);
 };
 
 describe('what a station takes, in words', () => {
@@ -85,7 +85,7 @@ describe('what a station takes, in words', () => {
       const plan = planWith(acts, levels, { formula });
       return variedAmount(
         'i',
-        treatmentsOf(plan).map((one) => stationPlan(plan, null, one, ingredientGrams)),
+        treatmentsOf(plan).map((one) => stationPlan(plan, null, one, kitchenGrams)),
       );
     };
     const butter = newIngredient({ id: 'i', name: 'Butter', amount: 1, unit: 'tbsp' });
@@ -164,7 +164,7 @@ describe('what a level comes to', () => {
   const said = (acts: Acts, levels: Level[], patch: Partial<Plan> = {}) => {
     const plan = planWith(acts, levels, { formula, ...patch });
     return plan.factors[0]!.levels.map((level) =>
-      consequenceOf(plan, place, plan.factors[0]!, level, ingredientGrams),
+      consequenceOf(plan, place, plan.factors[0]!, level, kitchenGrams),
     );
   };
   const amount = (as: 'g' | 'percent-of' | 'times', of: string | null = null): Acts => ({
@@ -230,7 +230,7 @@ describe('what a level comes to', () => {
       ],
     };
     const second = plan.factors[1]!;
-    expect(second.levels.map((level) => consequenceOf(plan, null, second, level, ingredientGrams))).toEqual([
+    expect(second.levels.map((level) => consequenceOf(plan, null, second, level, kitchenGrams))).toEqual([
       '10 g',
       '20 g',
     ]);

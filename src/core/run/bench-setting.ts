@@ -19,7 +19,7 @@ import {
 import type { SyrupBatch } from '../sugar';
 import type { Notebook } from './notebook';
 
-/** What the ingredients table knows of a batch; it is large, and may come after the page. */
+/** What the ingredients table knows of a batch; the whole table, or what of it travels with a run. */
 export interface BatchTables {
   gramsOf: GramsOf;
   syrupOf(formula: readonly Ingredient[], boilingC: number): SyrupBatch | null;

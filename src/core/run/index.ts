@@ -28,13 +28,7 @@ export {
 export type { Countdown } from './countdown';
 export { findingsFor } from './findings';
 export { Notebook, type Noted, type ReadingTrace, type StationNotes } from './notebook';
-export {
-  readQuickLine,
-  stationRange,
-  type QuickEntry,
-  type QuickLineContext,
-  type Understood,
-} from './quick-line';
+export { readQuickLine, type QuickEntry, type QuickLineContext, type Understood } from './quick-line';
 export {
   classTable,
   reachedByFactor,
@@ -56,5 +50,6 @@ export {
   type Watch,
 } from './bench-setting';
 export type { ResultCell } from './result-cell';
+export { stationRange } from './station-range';
 export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

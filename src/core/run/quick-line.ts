@@ -6,6 +6,7 @@ import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../units';
 import { recordedInWords, type EntryBody, type RecordedBody } from './entry';
 import type { ReadingBody } from './entry-kinds';
 import { measurementIn, number, toNumber } from './quick-measurement';
+import { stationRange } from './station-range';
 import { eventOf } from './steps';
 
 /** What the line needs to know of the run it is typed into. */
@@ -69,14 +70,6 @@ function whichStations(who: string, { stations }: QuickLineContext): number[] | 
     throw new RefusedValue('station', who, `${stationRange(stations)}, or all`);
   }
   return [number];
-}
-
-/** “1 to 12”, or the list where numbers are missing. */
-export function stationRange(stations: readonly number[]): string {
-  const [first, last] = [Math.min(...stations), Math.max(...stations)];
-  return last - first + 1 === stations.length
-    ? `a station from ${first} to ${last}`
-    : `a station of ${stations.join(', ')}`;
 }
 
 type Read = { list: QuickEntry[] } | { hint: string };

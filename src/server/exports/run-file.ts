@@ -11,7 +11,8 @@ import { insertPractical, insertRevision, revisionOf, type RevisionRow } from '.
 import { samePlan } from '../practicals/same-plan';
 import { Problem, refusedFields } from '../problems/problem';
 import { insertRoom, type Rooms } from '../rooms/rooms';
-import { insertRun, type Runs } from '../runs/runs';
+import { insertRun } from '../runs/run-row';
+import type { Runs } from '../runs/runs';
 
 /** Writes a run out as a file and reads such a file in again, without loss. */
 export class RunFiles {

@@ -57,6 +57,11 @@ const described: readonly Described[] = [
   },
   { method: 'get', path: '/api/runs/{id}', summary: 'A run with its plan, place, layout and clock' },
   {
+    method: 'get',
+    path: '/api/runs/{id}/remarks',
+    summary: 'What the margin of its plan still says, in short',
+  },
+  {
     method: 'post',
     path: '/api/runs/{id}/layout',
     summary: 'Draws the layout anew, before the start',

@@ -31,6 +31,9 @@ export function runRoutes(router: Router, runs: Runs, events: RunEvents, now: ()
   router.get(routes.run(':id'), async (request, response) => {
     response.json({ run: await runs.one(request.params.id as string), serverNow: now() } satisfies RunNow);
   });
+  router.get(routes.runRemarks(':id'), async (request, response) => {
+    response.json(await runs.remarks(request.params.id as string));
+  });
   router.post(routes.runLayout(':id'), async (request, response) => {
     const { seed } = bodyOf(NewLayout, request);
     response.json(told(await runs.redraw(request.params.id as string, seed)));

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan } from '../../core/practical';
+import type { Room } from '../../contract/rooms';
+import type { Run } from '../../contract/runs';
+import { examplePlan, placeOf } from '../../core/practical';
+import { reviewPlan } from '../../core/review';
 import { entryAt, readingOf, runningApp, startedRun } from '../testing/running-app';
 import { levelsOf, withLevels } from '../../core/practical/testing/plans';
 
@@ -87,6 +90,16 @@ describe('the life of a run', () => {
       };
       expect(taken.run.revision).toBe(2);
       expect(new Set(taken.run.allocation.map((one) => one.treatmentId)).size).toBe(2);
+      // The margin of the revision it takes, in the room as it is today; in its words, most urgent first.
+      const { run } = (await server.get('/api/runs/next')).body as { run: Run };
+      const all = (await server.get('/api/rooms')).body as Room[];
+      const choices = all.map((one) => ({ id: one.id, place: placeOf(one) }));
+      const said = reviewPlan({ plan: run.plan, place: run.place, rooms: choices }).open;
+      expect(said.length).toBeGreaterThan(1);
+      expect((await server.get('/api/runs/next/remarks')).body).toEqual({
+        open: said.map(({ id, rank, what }) => ({ id, rank, what })),
+      });
+      expect((await server.get('/api/runs/nobody/remarks')).status).toBe(404);
       await edit(2, { formula: [] });
       expect((await take('next', 3)).body).toMatchObject({ errors: [{ field: 'revision', value: 3 }] });
       await server.send('POST', '/api/runs/next/start', {});

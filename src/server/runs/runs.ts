@@ -1,34 +1,15 @@
 import type { Knex } from 'knex';
 import type { RunSummary } from '../../contract/practicals';
-import { readAllocation, type Allocation, type NewRun, type Run, type RunStatus } from '../../contract/runs';
+import { type Allocation, type NewRun, type Run, type RunRemarks } from '../../contract/runs';
 import { allocateTreatments } from '../../core/design';
 import { batchTables } from '../../core/batch';
 import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
+import { reviewPlan } from '../../core/review';
 import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { Rooms } from '../rooms/rooms';
-
-interface RunRow {
-  id: string;
-  practical_id: string;
-  revision: number;
-  room_id: string;
-  class_id: string;
-  starts_at: number;
-  seed: number;
-  allocation: string;
-  probes: Run['probes'];
-  place: string;
-  started_at: number | null;
-  finished_at: number | null;
-  clock: string | null;
-  /** Joined. */
-  plan: string;
-  class_name: string;
-  students: number;
-  unit: 'C' | 'F';
-}
+import { insertRun, runOf, statusOf, type RunRow } from './run-row';
 
 /** What lists show of a run: no document is read for it. */
 interface SummaryRow extends Pick<
@@ -37,60 +18,6 @@ interface SummaryRow extends Pick<
 > {
   title: string;
   period_minutes: number;
-}
-
-const statusOf = (row: Pick<RunRow, 'started_at' | 'finished_at'>): RunStatus =>
-  row.finished_at !== null ? 'finished' : row.started_at !== null ? 'running' : 'planned';
-
-function runOf(row: RunRow): Run {
-  const allocation = readAllocation(JSON.parse(row.allocation) as Parameters<typeof readAllocation>[0]);
-  return {
-    id: row.id,
-    practicalId: row.practical_id,
-    revision: row.revision,
-    plan: readPlan(JSON.parse(row.plan)),
-    roomId: row.room_id,
-    place: JSON.parse(row.place) as Place,
-    classId: row.class_id,
-    className: row.class_name,
-    students: row.students,
-    unit: row.unit,
-    startsAt: row.starts_at,
-    stations: allocation.map((one) => one.station).sort((a, b) => a - b),
-    seed: row.seed,
-    allocation,
-    probes: row.probes,
-    status: statusOf(row),
-    startedAt: row.started_at,
-    finishedAt: row.finished_at,
-    clock: row.clock === null ? null : (JSON.parse(row.clock) as RunClock),
-  };
-}
-
-/** A run as it is written. */
-export type StoredRun = Pick<Run, 'place' | 'startedAt' | 'finishedAt' | 'clock'> & {
-  allocation: readonly Allocation[];
-} & Required<
-    Pick<NewRun, 'id' | 'practicalId' | 'revision' | 'roomId' | 'classId' | 'startsAt' | 'seed' | 'probes'>
-  >;
-
-/** Writes a run, in whatever transaction `knex` is. */
-export async function insertRun(knex: Knex, run: StoredRun): Promise<void> {
-  await knex('runs').insert({
-    id: run.id,
-    practical_id: run.practicalId,
-    revision: run.revision,
-    room_id: run.roomId,
-    class_id: run.classId,
-    starts_at: run.startsAt,
-    seed: run.seed,
-    allocation: JSON.stringify(run.allocation),
-    probes: run.probes,
-    place: JSON.stringify(run.place),
-    started_at: run.startedAt,
-    finished_at: run.finishedAt,
-    clock: run.clock === null ? null : JSON.stringify(run.clock),
-  });
 }
 
 /** Runs: one class doing one revision of a practical on one day. */
@@ -147,6 +74,14 @@ export class Runs {
     if (run.status === 'planned') return { ...run, place: placeOf(await this.#rooms.one(run.roomId)) };
     this.#kept.set(id, run);
     return run;
+  }
+
+  /** What the margin says about the plan of a run, in the room it is in. */
+  async remarks(id: string): Promise<RunRemarks> {
+    const { plan, place } = await this.one(id);
+    const rooms = (await this.#rooms.all()).map((room) => ({ id: room.id, place: placeOf(room) }));
+    const { open } = reviewPlan({ plan, place, rooms });
+    return { open: open.map(({ id: remark, rank, what }) => ({ id: remark, rank, what })) };
   }
 
   async running(): Promise<Run[]> {

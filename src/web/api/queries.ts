@@ -10,7 +10,7 @@ import type {
 import type { Imported } from '../../contract/run-file';
 import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
-import type { NewRun, RunNow } from '../../contract/runs';
+import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
 import type { School } from '../../contract/school';
 import { ProblemError, request } from './request';
 
@@ -66,6 +66,9 @@ export const useRunOnce = (id: string | undefined) =>
     queryFn: () => request<RunNow>(routes.run(id!)),
     enabled: id !== undefined,
   });
+
+export const useRunRemarks = (id: string) =>
+  useQuery({ queryKey: ['run', id, 'remarks'], queryFn: () => request<RunRemarks>(routes.runRemarks(id)) });
 
 function useChange<In, Out>(change: (input: In) => Promise<Out>, ...touched: string[]) {
   const client = useQueryClient();

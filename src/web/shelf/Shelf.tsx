@@ -14,9 +14,6 @@ import { typeInto, useFieldCameFrom, type TypedField } from './came-from';
 const loadDrawer = () => import('./ShelfDrawer').then((drawer) => ({ default: drawer.ShelfDrawer }));
 const ShelfDrawer = lazy(loadDrawer);
 
-/** Once the page is there, the shelf is fetched too, so that it opens at once. */
-const fetchAfterMs = 2000;
-
 const ShelfContext = createContext<() => void>(() => undefined);
 
 /** Opens the shelf from a button. */
@@ -37,15 +34,16 @@ export function Shelf({ children }: { children: ReactNode }) {
   }, [cameFrom]);
   useHotkeys('/', show, { useKey: true, preventDefault: true });
   useHotkeys('ctrl+slash, meta+slash', show, { preventDefault: true, enableOnFormTags: true });
+  // With the first touch of anything the shelf is fetched, so that it opens at once, and also when the network has gone.
   useEffect(() => {
-    const timer = setTimeout(
-      () =>
-        void import('./load-body')
-          .then(({ loadBody }) => Promise.all([loadDrawer(), loadBody()]))
-          .catch(() => undefined),
-      fetchAfterMs,
-    );
-    return () => clearTimeout(timer);
+    const fetch = () => {
+      void import('./load-body')
+        .then(({ loadBody }) => Promise.all([loadDrawer(), loadBody()]))
+        .catch(() => undefined);
+    };
+    const signs = ['keydown', 'pointerdown'] as const;
+    signs.forEach((sign) => window.addEventListener(sign, fetch, { once: true }));
+    return () => signs.forEach((sign) => window.removeEventListener(sign, fetch));
   }, []);
   const use = (text: string) => {
     setOpen(false);

@@ -1,17 +1,10 @@
 import { createSystem, defaultBaseConfig, defineConfig } from '@chakra-ui/react';
-import {
-  dialogSlotRecipe,
-  drawerSlotRecipe,
-  headingRecipe,
-  kbdRecipe,
-  popoverSlotRecipe,
-} from '@chakra-ui/react/theme';
 import { breakpoints, textStyles, tokens } from './tokens';
 
 const lightDark = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
 
 /** Paper, ink and one tawny accent; glass for what was measured, ember for stop, moss for done. */
-const config = defineConfig({
+export const config = defineConfig({
   preflight: true,
   cssVarsPrefix: 'chakra',
   cssVarsRoot: ':where(html, .chakra-theme)',
@@ -49,8 +42,6 @@ const config = defineConfig({
     breakpoints,
     tokens,
     textStyles,
-    recipes: { heading: headingRecipe, kbd: kbdRecipe },
-    slotRecipes: { dialog: dialogSlotRecipe, drawer: drawerSlotRecipe, popover: popoverSlotRecipe },
     semanticTokens: {
       radii: { l2: { value: '{radii.sm}' }, l3: { value: '{radii.md}' } },
       shadows: {
@@ -90,4 +81,5 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultBaseConfig, config);
+/** Plain parts only: a station’s page opens no dialog. */
+export const stationSystem = createSystem(defaultBaseConfig, config);

@@ -4,21 +4,18 @@ import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { formatTemperature } from '../../core/format';
 import { boilingIn, stepMinutes, type Plan } from '../../core/practical';
-import { useRunOnce } from '../api/queries';
-import { useRoomChoices } from '../api/room-choices';
-import { useOpenRemarks } from '../margin/use-open-remarks';
+import { useRunOnce, useRunRemarks } from '../api/queries';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 
 /** Jobs with their clock times, and what the plan still lacks. */
 export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
   const { data } = useRunOnce(runId);
-  const rooms = useRoomChoices();
-  const remarks = useOpenRemarks(data?.run.plan, data?.run.place ?? null, rooms);
+  const remarks = useRunRemarks(runId);
   if (!data) return null;
   const { run } = data;
   const { plan, place } = run;
   const jobs = jobsBefore(plan, run.startsAt);
-  const open = remarks.filter((remark) => remark.rank !== 'note');
+  const open = remarks.data?.open.filter((remark) => remark.rank !== 'note') ?? [];
   const boiling = boilingIn(place);
   const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
   return (
@@ -66,7 +63,8 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
             </Box>
           </Flex>
         )}
-        {open.length === 0 && !inSyrup && <Box color="soft">Nothing. The plan is ready.</Box>}
+        {remarks.error && <Box color="soft">The margin of the plan could not be read.</Box>}
+        {remarks.data && open.length === 0 && !inSyrup && <Box color="soft">Nothing. The plan is ready.</Box>}
         {(open.length > 0 || inSyrup) && (
           <Box
             asChild

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
-import { Frame } from '../frame/Frame';
+import { Frame } from './Frame';
 
 export function Lost() {
   return (

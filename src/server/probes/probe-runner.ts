@@ -4,7 +4,7 @@ import { runTime, type Entry } from '../../core/run';
 import type { Live } from '../log/live';
 import type { Log } from '../log/log';
 import { keepAndTell } from '../log/routes';
-import type { Runs } from './runs';
+import type { Runs } from '../runs/runs';
 
 /** Makes the readings of one simulated run. */
 export interface ProbeFeed {

@@ -1,14 +1,16 @@
 import { amountInGrams, timesLevel } from '../formula';
-import { ingredientItems, likelyItem } from '../ingredients';
+import type { IngredientItem } from '../ingredients';
 import type { Ingredient } from '../practical';
 import { smallPanJPerK, type SyrupBatch } from '../sugar';
 
-/** Which of the ingredients table an ingredient is: the one that was chosen, else the one its name most likely means. */
-export const itemOf = ({ item, name }: Pick<Ingredient, 'item' | 'name'>) =>
-  (item === null ? undefined : ingredientItems.find((one) => one.id === item)) ?? likelyItem(name);
+/** What of an item of the ingredients table the mass and the syrup of a batch follow from. */
+export type ItemFacts = Pick<IngredientItem, 'density' | 'pieceG' | 'syrupShare' | 'origin' | 'waterPercent'>;
 
-/** Mass of an ingredient in grams, as far as the ingredients table knows its density or its piece; else null. */
-export function ingredientGrams(ingredient: Ingredient): number | null {
+/** Finds what is known of an ingredient, in the whole table or in what was taken out of it. */
+export type ItemOf = (ingredient: Pick<Ingredient, 'item' | 'name'>) => ItemFacts | undefined;
+
+/** Mass of an ingredient in grams, as far as its density or its piece is known; else null. */
+export function gramsBy(itemOf: ItemOf, ingredient: Ingredient): number | null {
   const item = itemOf(ingredient);
   const { amount, unit, fill } = ingredient;
   const packed = fill === 'packed' && unit !== 'ml' && unit !== 'l';
@@ -21,11 +23,15 @@ export function ingredientGrams(ingredient: Ingredient): number | null {
 const dryJPerGK = 2;
 
 /** The sugar and water of one batch as a pan of syrup, or null when there is no boiling syrup in it. */
-export function syrupOfFormula(formula: readonly Ingredient[], localBoilingC: number): SyrupBatch | null {
+export function syrupBy(
+  itemOf: ItemOf,
+  formula: readonly Ingredient[],
+  localBoilingC: number,
+): SyrupBatch | null {
   let [solidsG, waterG, dryG] = [0, 0, 0];
   for (const ingredient of formula) {
     const item = itemOf(ingredient);
-    const grams = ingredientGrams(ingredient);
+    const grams = gramsBy(itemOf, ingredient);
     if (!item || grams === null) continue;
     if (item.syrupShare !== null) {
       solidsG += grams * item.syrupShare;
