@@ -162,7 +162,7 @@ class Batch {
     return { ...ingredient, unit: 'g', amount: grams, amountTo: null };
   }
 
-  #byLevel(ingredient: Ingredient, { factor, level, value }: Acting): StationIngredient {
+  #byLevel(ingredient: Ingredient, { factor, value }: Acting): StationIngredient {
     const { acts } = factor;
     if (acts.on !== 'amount' || value === null)
       return this.#keep(ingredient, { amount: null, amountTo: null }, null);
@@ -170,7 +170,8 @@ class Batch {
       const plain = ingredient.ratio ? this.#byRatio(ingredient) : ingredient;
       const times = (amount: number | null) => (amount === null ? null : amount * value);
       const scaled = { ...plain, amount: times(plain.amount), amountTo: times(plain.amountTo) };
-      return this.#keep(ingredient, this.#sound(scaled, factor, level), this.#grams(scaled));
+      const sound = { ...scaled, ...this.#sound(scaled, factor, value) };
+      return this.#keep(ingredient, sound, this.#grams(sound));
     }
     const grams =
       acts.as === 'g'
@@ -178,7 +179,7 @@ class Batch {
         : acts.as === 'percent-of-batch'
           ? this.#shareOfBatch(ingredient, factor, value)
           : this.#shareOfOther(factor, value);
-    const sound = this.#sound({ amount: grams }, factor, level);
+    const sound = this.#sound({ amount: grams }, factor, value);
     return this.#keep(
       ingredient,
       { unit: 'g', amount: sound.amount ?? null, amountTo: null },
@@ -244,12 +245,12 @@ class Batch {
   }
 
   /** An amount below nothing is none. */
-  #sound(patch: Partial<Ingredient>, factor: Factor, level: Level): Partial<Ingredient> {
+  #sound(patch: Partial<Ingredient>, factor: Factor, value: number): Partial<Ingredient> {
     if ((patch.amount ?? 0) >= 0) return patch;
     this.#tell({
       id: factor.id,
       section: 'fair-test',
-      what: `A level of ${level.value === null ? '' : formatNumber(level.value)} makes a negative amount`,
+      what: `A level of ${formatNumber(value)} makes a negative amount`,
       why: 'Nobody can weigh less than nothing: take the level out, or give it as 0 or more.',
     });
     return { ...patch, amount: null, amountTo: null };

@@ -141,7 +141,8 @@ function itemName(item: Item, plan: Plan): string {
   }
   const [title] = titleFields(item);
   if (title !== undefined) return quote(String(item[title]));
-  return typeof item.in === 'string' ? `the one in the ${item.in}` : item.id;
+  // What has no words of its own is a thermometer.
+  return `the one in the ${String(item.in)}`;
 }
 
 /** A value in words, by its shape: what was typed stands in quotes. */

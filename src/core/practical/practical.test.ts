@@ -64,6 +64,12 @@ describe('targets', () => {
     // 1200 m is 3937 ft: 7.874 °F, 4.374 °C less.
     expect(valueOf('rule of thumb')).toBeCloseTo(145.63, 2);
     expect(sources.length).toBeGreaterThan(2);
+    // Weather, against a thermometer’s own doubt.
+    expect(valueOf('Weather moves boiling points')).toBeGreaterThan(0.5);
+    const measured = { ...place, measuredBoilingC: 95.5 };
+    const own = workingOfTarget(boilTarget(measured)!, measured).lines;
+    expect(own.map((line) => line.text)).toContain('A boiling point read here holds to about');
+    expect(own.some((line) => line.text.startsWith('Weather'))).toBe(false);
   });
 
   it('belong to every step that a thermometer ends, each in its own medium', () => {

@@ -39,6 +39,7 @@ describe('a response computed from others', () => {
     expect(worked('2 3')).toBe('“3” is not understood');
     expect(worked('')).toBe('something is missing at its end');
     expect(worked('masses')).toBe('“masses” is not understood');
+    expect(worked('z'.repeat(200))).toBe(`“${'z'.repeat(40)}” is not understood`);
     expect(worked('('.repeat(20_000))).toBe('too many brackets inside each other');
     expect(worked(`${'('.repeat(39)}2${')'.repeat(39)}`)).toBe(2);
   });

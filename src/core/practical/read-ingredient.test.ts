@@ -69,6 +69,8 @@ describe('a typed ingredient', () => {
       expect(Number.isNaN(read.amount)).toBe(false);
     }
     expect(readIngredient('2   g   salt')).toMatchObject({ amount: 2, unit: 'g', name: 'Salt' });
+    // A number alone is no ingredient: it stays what it is called.
+    expect(readIngredient('5')).toMatchObject({ amount: null, name: '5' });
   });
 
   it('amounts alone: mixed, decimal comma, thousands, words; no number is none', () => {

@@ -116,7 +116,7 @@ export function readIngredient(text: string): ReadIngredient {
   const clean = name.replace(/^of\s+/i, '').replace(/^[,;.\s]+|[,;.\s]+$/g, '');
   return {
     typed,
-    name: capitalised(clean === '' ? typed.slice(0, 80) : clean).slice(0, 80),
+    name: capitalised(clean === '' ? typed : clean).slice(0, 80),
     amount: found?.amount ?? null,
     amountTo: found?.amountTo ?? null,
     unit: found?.unit ?? 'g',

@@ -59,6 +59,14 @@ describe('a typed step', () => {
     ['Staff pour the syrup', { adult: true }],
     ['In pairs, stretch the dough', { people: 2 }],
     ['Try one first', { tryOne: true }],
+    ['Dust with sugar, if you like', { optional: true }],
+    ['Garnish (optional)', { optional: true }],
+    ['  Rest 1 h', { minutes: 60, ends: [time], hands: 'waiting' }],
+    // Two lengths: a range of hours, and something else.
+    [
+      'Prove 1–2 h 30 min away from the window',
+      { minutes: 60, minutesTo: 120, ends: [time], hands: 'waiting' },
+    ],
   ])('%s', (text, understood) => {
     expect(readStep(text)).toEqual(understood);
   });

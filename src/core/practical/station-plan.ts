@@ -162,9 +162,8 @@ function settingWords(
 
 /** The early look keeps its share of the step, to half a minute; never at its end. */
 function scaledLook({ minutes, lookAt }: Step, value: number): number | null {
-  if (lookAt === null || minutes === null || minutes <= 0)
-    return lookAt !== null && lookAt < value ? lookAt : null;
-  const scaled = Math.round((2 * lookAt * value) / minutes) / 2;
+  if (lookAt === null) return null;
+  const scaled = minutes ? Math.round((2 * lookAt * value) / minutes) / 2 : lookAt;
   return scaled > 0 && scaled < value ? scaled : null;
 }
 

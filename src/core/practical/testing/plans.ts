@@ -1,4 +1,5 @@
-import type { Factor, Level, Medium, Plan, Step } from '../plan';
+import { newPlan } from '../new-plan';
+import type { Acts, Factor, Ingredient, Level, Medium, Plan, Step } from '../plan';
 
 /** The plan with its thermometer somewhere else, or with none. */
 export function inMedium(plan: Plan, medium: Medium | null, smallestDivisionC = 1): Plan {
@@ -40,3 +41,33 @@ export const endByTime: Pick<Step, 'ends' | 'thermometerId'> = {
   ends: [{ kind: 'time' }],
   thermometerId: null,
 };
+
+let count = 0;
+
+/** A factor with level ids of its own. */
+export const factor = (acts: Acts, levels: Level[], name = 'dose'): Factor => ({
+  id: `f${(count += 1)}`,
+  name,
+  acts,
+  unit: '',
+  levels: levels.map((level) => ({ ...level, id: `${count}-${level.id}` })),
+});
+
+export const amountOf = (
+  ingredientId: string,
+  as: 'g' | 'percent-of' | 'percent-of-batch' | 'times' | 'ratio',
+  of: string | null = null,
+): Acts => ({
+  on: 'amount',
+  ingredientId,
+  as,
+  of,
+});
+
+/** A plan of this formula and these factors. */
+export const planOf = (formula: Ingredient[], factors: Factor[], patch: Partial<Plan> = {}): Plan => ({
+  ...newPlan('Dough', null),
+  formula,
+  factors,
+  ...patch,
+});
