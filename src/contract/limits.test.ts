@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, planShape } from '../core/practical';
 import { check } from './check';
-import { accepts } from '../core/shape';
-import { entryShape } from '../core/run';
-import { classOf, type ContractClass } from './class-of';
+import { classOf } from './class-of';
 import { NewClass } from './classes';
 import { EntryBatch } from './entries';
 import { NewPractical, PlanEdit } from './practicals';
@@ -11,105 +9,29 @@ import { problemSentence } from './problem';
 import { NewRoom, RoomEdit } from './rooms';
 import { runFileShape } from './run-file';
 import { ClockSpeed, NewLayout, NewRun } from './runs';
-
-/*
- * The limits that stand in docs/formats.md, field by field: what is just inside passes, what is just outside is
- * refused at its own place and in these words.
- */
-
-type Limit =
-  | { number: [low: number, high: number, unit?: string]; orNull?: true }
-  | { whole: [low: number, high: number, unit?: string]; orNull?: true }
-  | { text: [least: number, most: number]; orNull?: true }
-  | { id: true; orNull?: true }
-  | { oneOf: (string | number | null)[] }
-  | { flag: true }
-  | { list: [least: number, most: number, one: unknown] };
-
-const long = (length: number) => 'x'.repeat(length);
-
-/** What a limit lets through, what it does not, and what it says. */
-function casesOf(limit: Limit): { sound: unknown[]; refused: unknown[]; words: string } {
-  if ('number' in limit || 'whole' in limit) {
-    const [low, high, unit] = 'number' in limit ? limit.number : limit.whole;
-    const least = 'whole' in limit ? 1 : Math.max(Math.abs(low), Math.abs(high)) * 1e-9;
-    const kind = 'whole' in limit ? 'a whole number' : 'a number';
-    const fraction = 'whole' in limit ? [low + 0.5] : [];
-    return {
-      sound: [low, high],
-      refused: [low - least, high + least, String(low), NaN, Infinity, ...fraction, undefined, true, [low]],
-      words: `${kind} from ${low} to ${high}${unit ? ` ${unit}` : ''}`,
-    };
-  }
-  if ('text' in limit) {
-    const [least, most] = limit.text;
-    return {
-      sound: [least === 0 ? '' : 'x', long(most)],
-      refused: [long(most + 1), 7, undefined, ...(least > 0 ? ['', ' \t'] : [])],
-      words: `text of ${least > 0 ? `${least} to` : 'up to'} ${most} characters${least > 0 ? ', not only blanks' : ''}`,
-    };
-  }
-  if ('id' in limit) {
-    return {
-      sound: ['a', `aZ_9.-${long(74)}`],
-      refused: ['', long(81), 'a b', '../a', 7, undefined],
-      words: 'an id of 1 to 80 letters, digits, dots and dashes',
-    };
-  }
-  if ('oneOf' in limit) {
-    return {
-      sound: limit.oneOf,
-      refused: ['', 'nothing of the kind', 11, undefined],
-      words: `one of ${limit.oneOf.filter((one) => one !== null).join(', ')}`,
-    };
-  }
-  if ('flag' in limit) return { sound: [true, false], refused: ['true', 0, null], words: 'true or false' };
-  const [least, most, one] = limit.list;
-  const listed = (n: number) =>
-    Array.from({ length: n }, (_, i) =>
-      typeof one === 'function' ? (one as (i: number) => unknown)(i) : structuredClone(one),
-    );
-  return { sound: [listed(least), listed(most)], refused: [listed(most + 1), {}, 'x'], words: '' };
-}
-
-/** The document with the value at a pointer. */
-function withAt(document: object, pointer: string, value: unknown): object {
-  const copy = structuredClone(document);
-  const keys = pointer.slice(1).split('/');
-  const last = keys.pop()!;
-  let place = copy as Record<string, unknown>;
-  for (const key of keys) place = place[key] as Record<string, unknown>;
-  place[last] = value;
-  return copy;
-}
-
-function holdsLimits<T>(type: ContractClass<T>, sound: object, limits: Record<string, Limit>) {
-  it.each(Object.entries(limits))('%s', (pointer, limit) => {
-    const { sound: inside, refused, words } = casesOf(limit);
-    const orNull = 'orNull' in limit;
-    for (const value of orNull ? [...inside, null] : inside) {
-      expect(check(type, withAt(sound, pointer, value)), JSON.stringify(value)).toHaveProperty('value');
-    }
-    const nothing = orNull || ('oneOf' in limit && limit.oneOf.includes(null)) ? [] : [null];
-    for (const value of [...refused, ...nothing]) {
-      const result = check(type, withAt(sound, pointer, value));
-      expect(result, String(value)).toHaveProperty('errors');
-      const [problem] = 'errors' in result ? result.errors : [];
-      expect(problem).toMatchObject({ pointer, field: pointer.split('/').at(-1) });
-      if (words !== '') expect(problem!.allowed).toBe(words);
-    }
-  });
-}
+import { long, withAt, holdsLimits } from './testing/limits';
 
 const PlanDto = classOf(planShape);
-const isSoundEntry = (value: unknown) => accepts(entryShape, value);
+
 const plan = {
   ...structuredClone(examplePlan),
   dismissed: [{ remark: 'r', reason: 's' }],
   studentQuestions: ['Why?'],
 };
+
 /** Lists of things with an id hold each once. */
 const numbered = (one: object) => (i: number) => ({ ...structuredClone(one), id: `n${i}` });
+
+const room = {
+  name: 'Room',
+  kind: 'food-room',
+  altitudeM: 50,
+  measuredBoilingC: 99,
+  stations: 8,
+  balanceG: 1,
+};
+
+const newClass = { id: 'c', name: '9B', students: 24, unit: 'C' };
 
 describe('limits of a plan', () => {
   holdsLimits(PlanDto, plan, {
@@ -258,16 +180,6 @@ describe('limits of a plan', () => {
   });
 });
 
-const room = {
-  name: 'Room',
-  kind: 'food-room',
-  altitudeM: 50,
-  measuredBoilingC: 99,
-  stations: 8,
-  balanceG: 1,
-};
-const newClass = { id: 'c', name: '9B', students: 24, unit: 'C' };
-
 describe('limits of rooms, classes, practicals and runs', () => {
   holdsLimits(
     RoomEdit,
@@ -309,129 +221,6 @@ describe('limits of rooms, classes, practicals and runs', () => {
   it('a run may leave its seed out', () => {
     expect(check(NewRun, { ...run, seed: undefined })).toHaveProperty('value');
     expect(check(NewRun, { ...run, seed: -1 })).toHaveProperty('errors');
-  });
-});
-
-const entry = (body: object) => ({ id: 'e', station: 4, at: Date.UTC(2026, 10, 24), offset: 60, body });
-const reading = { kind: 'reading', celsius: 118.5, probe: 1, unit: 'C', source: 'typed' };
-const at = { '/entries/0/id': { id: true } } as const;
-const body = (limits: Record<string, Limit>) =>
-  Object.fromEntries(Object.entries(limits).map(([name, limit]) => [`/entries/0/body/${name}`, limit]));
-
-/** Kinds of entries with the limits of their fields. */
-const kinds: [object, Record<string, Limit>][] = [
-  [
-    reading,
-    {
-      ...at,
-      '/entries/0/station': { whole: [1, 99], orNull: true },
-      '/entries/0/at': { whole: [Date.UTC(2000, 0, 1), Date.UTC(2100, 0, 1), 'ms since 1970'] },
-      '/entries/0/offset': { whole: [-900, 900, 'min'] },
-      ...body({
-        celsius: { number: [-90, 400, '°C'] },
-        probe: { whole: [1, 9] },
-        unit: { oneOf: ['C', 'F'] },
-        source: { oneOf: ['typed', 'probe'] },
-      }),
-    },
-  ],
-  [
-    { kind: 'observation', text: 'golden', when: 'during', sense: 'colour' },
-    body({
-      text: { text: [1, 500] },
-      when: { oneOf: ['before', 'during', 'after'] },
-      sense: { oneOf: ['appearance', 'colour', 'texture', 'smell', 'sound', null] },
-    }),
-  ],
-  [
-    { kind: 'event', text: 'soda in', stepId: 's' },
-    body({ text: { text: [1, 200] }, stepId: { id: true, orNull: true } }),
-  ],
-  [
-    { kind: 'measurement', responseId: 'm', name: 'mass', value: 86.2, unit: 'g' },
-    body({
-      responseId: { id: true, orNull: true },
-      name: { text: [1, 80] },
-      value: { number: [-1e9, 1e9] },
-      unit: { text: [0, 20] },
-    }),
-  ],
-  [
-    { kind: 'noted', about: 'hob', name: 'which hob', text: 'back left', value: 3, unit: '' },
-    body({
-      about: { id: true },
-      name: { text: [1, 120] },
-      text: { text: [1, 200] },
-      value: { number: [-1e9, 1e9], orNull: true },
-      unit: { text: [0, 20] },
-    }),
-  ],
-  [{ kind: 'deviation', text: 'dropped an egg' }, body({ text: { text: [1, 500] } })],
-  [
-    { kind: 'timer', label: 'egg', minutes: 20, lookAt: 15 },
-    body({
-      label: { text: [0, 1200] },
-      minutes: { number: [0.01, 600, 'min'] },
-      lookAt: { number: [0.01, 600, 'min'], orNull: true },
-    }),
-  ],
-  [{ kind: 'correction', corrects: 'e1', to: reading }, body({ corrects: { id: true } })],
-];
-
-describe('limits of entries', () => {
-  for (const [one, limits] of kinds) holdsLimits(EntryBatch, { entries: [entry(one)] }, limits);
-
-  it('a piece is from 1 to 40, or left out', () => {
-    const of = (piece: unknown) =>
-      isSoundEntry(
-        entry({ kind: 'measurement', responseId: 'm', name: 'mass', value: 86.2, unit: 'g', piece }),
-      );
-    expect([1, 40, undefined].map(of)).toEqual([true, true, true]);
-    expect([0, 41, 1.5, '2', null].map(of)).toEqual([false, false, false, false, false]);
-  });
-
-  it('the quick look over an entry agrees at every limit', () => {
-    for (const [one, limits] of kinds) {
-      const batch = { entries: [entry(one)] };
-      expect(isSoundEntry(batch.entries[0])).toBe(true);
-      for (const [pointer, limit] of Object.entries(limits)) {
-        const { sound, refused } = casesOf(limit);
-        for (const value of [...sound, ...refused, null]) {
-          const changed = withAt(batch, pointer, value) as { entries: unknown[] };
-          expect(isSoundEntry(changed.entries[0]), `${pointer} ${String(value)}`).toBe(
-            'value' in check(EntryBatch, changed),
-          );
-        }
-      }
-    }
-    for (const wrong of [null, undefined, 7, 'e', [], { ...entry(reading), more: 1 }, entry([] as never)]) {
-      expect(isSoundEntry(wrong)).toBe(false);
-    }
-    for (const wrongBody of [null, 7, 'reading', { ...reading, kind: 7 }, { ...reading, kind: 'toString' }]) {
-      expect(isSoundEntry(entry(wrongBody as never))).toBe(false);
-    }
-  });
-
-  it('a batch: one entry to a thousand, nothing besides, and sound ones as they came', () => {
-    const batch = (n: number) => ({ entries: Array.from({ length: n }, () => entry(reading)) });
-    const thousand = batch(1000);
-    const passed = check(EntryBatch, thousand);
-    expect('value' in passed && passed.value).toBe(thousand);
-    for (const [wrong, sentence] of [
-      [batch(0), 'a list of 1 to 1000'],
-      [batch(1001), 'a list of 1 to 1000'],
-      [{ ...batch(1), more: 1 }, 'nothing: this field is not known'],
-      [{ entries: { length: 1 } }, 'a list of 1 to 1000'],
-      [{}, 'a list of 1 to 1000'],
-      [null, 'a JSON object'],
-      [undefined, 'a JSON object'],
-      [7, 'a JSON object'],
-      ['entries', 'a JSON object'],
-      [[batch(1)], 'a JSON object'],
-    ] as const) {
-      const result = check(EntryBatch, wrong);
-      expect('errors' in result && result.errors[0]!.allowed).toBe(sentence);
-    }
   });
 });
 

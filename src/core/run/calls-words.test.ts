@@ -3,27 +3,19 @@ import { examplePlan, type Plan } from '../practical';
 import type { EntryBody } from '.';
 import { bench, done, level, reading } from './testing/bench';
 import { endAt, inMedium, withFactor } from '../practical/testing/plans';
+import { type Entries, call, lines } from './testing/calls';
 
 /** The example with a factor that ends no step. */
 const fixed = withFactor(examplePlan, { acts: { on: 'words', scale: 'number' } });
 
-type Entries = [station: number | null, second: number, body: EntryBody][];
-
 /** Water boils at 96 °C in the kitchen of these tests, at sea level at 99.974: a target of 150 °C is 146.026 °C here. */
 const targetHere = 146.026;
+
 /** A pan that was warm and then shows one temperature, the last reading at second 118. */
 const pan = (celsius: number): Entries => [
   ...level(1, 100, 0, 60),
   ...level(1, celsius, 60, 120).map(([station, second, body]): Entries[number] => [station, second, body]),
 ];
-const call = (entries: Entries, second: number, id: string, unit: 'C' | 'F' = 'C', plan?: Plan) =>
-  bench(entries, plan)
-    .calls(second, unit)
-    .find((one) => one.id === id);
-const lines = (one: ReturnType<typeof call>) =>
-  one!.working.lines.map(({ text, value, unit }) =>
-    [text, value === undefined ? '' : Number(value.toPrecision(4)), unit ?? ''].join(' | '),
-  );
 
 describe('the call of a target', () => {
   it.each([
@@ -239,83 +231,5 @@ describe('the calls of thermometers', () => {
     const saw: EntryBody = { kind: 'observation', text: 'bubbles', when: 'during', sense: null };
     expect(call([[1, 10, saw]], 300, 'silent:1')!.why).toBe('No reading yet.');
     expect(call([], 300, 'silent:1')).toBeUndefined();
-  });
-});
-
-describe('the note of a plateau', () => {
-  it.each([
-    [1, 'Station 1 has levelled off'],
-    [2, 'Stations 1 and 2 have levelled off'],
-    [5, 'Stations 1, 2, 3, 4 and 5 have levelled off'],
-    [6, '6 stations have levelled off'],
-  ])('of %d stations', (count, what) => {
-    const entries = Array.from({ length: count }, (_, i) => level(i + 1, 97 + (i % 2))).flat();
-    const note = call(entries, 199, 'plateau')!;
-    expect(note.what).toBe(what);
-    expect(note.stations).toHaveLength(count);
-    expect(note.rank).toBe('note');
-    expect(note.why).toMatch(/^Near 9[78] °C the heat goes into steam/);
-    expect(lines(note)[0]).toBe('water boils here at | 96 | °C');
-  });
-
-  it('comes only within 2 °C below and 6 above the boil', () => {
-    const note = (celsius: number) => call(level(1, celsius), 199, 'plateau')?.id;
-    expect([93.9, 94.1, 101.9, 102.1].map(note)).toEqual([undefined, 'plateau', 'plateau', undefined]);
-  });
-
-  it('the most urgent call stands first', () => {
-    const ranks = bench([...level(1, 97), ...level(2, 150), [2, 199, reading(154, 2)], ...level(3, 97)])
-      .calls(199)
-      .map((one) => one.rank);
-    expect(ranks.length).toBeGreaterThan(2);
-    const order = ['stop', 'check', 'note'];
-    expect(ranks).toEqual([...ranks].sort((a, b) => order.indexOf(a) - order.indexOf(b)));
-    expect(new Set(ranks)).toEqual(new Set(order));
-  });
-});
-
-describe('how a station stands', () => {
-  it('not started, working, and the words of a syrup on its way', () => {
-    expect(bench([]).state(1, 5)).toMatchObject({
-      phase: 'not-started',
-      words: 'no reading yet',
-      reading: null,
-      silentS: null,
-      stepNumber: 1,
-      lastEvent: null,
-    });
-    const words = (celsius: number) => bench(level(1, celsius, 0, 20)).state(1, 19).words;
-    expect([39.9, 40, 93.9, 94].map(words)).toEqual([
-      'dissolving',
-      'warming up',
-      'warming up',
-      'water boiling off',
-    ]);
-    const state = bench(level(1, 60, 0, 20)).state(1, 25);
-    expect(state.reading).toEqual({ celsius: 60, ageS: 7 });
-    expect(state.silentS).toBe(7);
-  });
-
-  it('without a thermometer it starts with the first word', () => {
-    const plan: Plan = inMedium(examplePlan, null);
-    expect(bench([], plan).state(1, 20).phase).toBe('not-started');
-    const saw: EntryBody = { kind: 'observation', text: 'clear', when: 'during', sense: null };
-    expect(bench([[1, 10, saw]], plan).state(1, 20).phase).toBe('working');
-  });
-
-  it('where it will be in a minute, and whether a food is steady, warming or cooling', () => {
-    const food: Plan = inMedium(examplePlan, 'food', 0.1);
-    const going = (perS: number, readings = 40) =>
-      bench(
-        Array.from({ length: readings }, (_, i): Entries[number] => [1, 2 * i, reading(50 + 2 * perS * i)]),
-        food,
-      ).state(1, 2 * (readings - 1));
-    expect(going(0.1).words).toBe('warming');
-    // 50 + 7.8 now; 6 °C more in a minute.
-    expect(going(0.1).inAMinuteC).toBeCloseTo(63.8, 6);
-    expect(going(-0.1).words).toBe('cooling');
-    // Four minutes make a food level; before that it is only steady.
-    expect(going(0).words).toBe('steady');
-    expect(going(0, 200).words).toBe('level near 50 °C');
   });
 });

@@ -34,9 +34,6 @@ export function Frame({
   fits = false,
   children,
 }: FrameProps) {
-  const light = useLight();
-  const goAnywhere = useGoAnywhere();
-  const openShelf = useShelf();
   const [helping, setHelping] = useState(false);
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
@@ -81,40 +78,7 @@ export function Frame({
           )}
         </Box>
         {thread}
-        <Flex gap="0.5" ml={thread ? '1' : 'auto'}>
-          <IconButton
-            aria-label="Shelf: tables and calculators"
-            title="Shelf: tables and calculators (/, in a field Ctrl /)"
-            onClick={openShelf}
-            css={{ minW: '36px', minH: '44px' }}
-          >
-            <LibraryBig size={18} />
-          </IconButton>
-          <IconButton
-            aria-label="Go anywhere"
-            title="Go anywhere (Ctrl K)"
-            onClick={goAnywhere}
-            css={{ minW: '36px', minH: '44px' }}
-          >
-            <Search size={18} />
-          </IconButton>
-          <IconButton
-            aria-label="Keys of this screen"
-            title="Keys (?)"
-            onClick={() => setHelping(true)}
-            css={{ minW: '36px', minH: '44px' }}
-          >
-            <Keyboard size={18} />
-          </IconButton>
-          <IconButton
-            aria-label={light === 'dark' ? 'Light sheet' : 'Sheet for dim rooms'}
-            title={light === 'dark' ? 'Light sheet' : 'For dim rooms'}
-            onClick={() => setLight(light === 'dark' ? 'light' : 'dark')}
-            css={{ minW: '36px', minH: '44px' }}
-          >
-            {light === 'dark' ? <Sun size={18} /> : <Moon size={18} />}
-          </IconButton>
-        </Flex>
+        <Tools ml={thread ? '1' : 'auto'} onHelp={() => setHelping(true)} />
       </Flex>
       <Flex as="main" flex="1" direction="column" minH="0">
         {children}
@@ -129,6 +93,43 @@ export function Frame({
           />
         </Suspense>
       )}
+    </Flex>
+  );
+}
+
+/** The ways elsewhere, at the right of every page. */
+function Tools({ ml, onHelp }: { ml: string; onHelp(): void }) {
+  const light = useLight();
+  const dark = light === 'dark';
+  const tools = [
+    {
+      name: 'Shelf: tables and calculators',
+      title: 'Shelf: tables and calculators (/, in a field Ctrl /)',
+      icon: LibraryBig,
+      act: useShelf(),
+    },
+    { name: 'Go anywhere', title: 'Go anywhere (Ctrl K)', icon: Search, act: useGoAnywhere() },
+    { name: 'Keys of this screen', title: 'Keys (?)', icon: Keyboard, act: onHelp },
+    {
+      name: dark ? 'Light sheet' : 'Sheet for dim rooms',
+      title: dark ? 'Light sheet' : 'For dim rooms',
+      icon: dark ? Sun : Moon,
+      act: () => setLight(dark ? 'light' : 'dark'),
+    },
+  ];
+  return (
+    <Flex gap="0.5" ml={ml}>
+      {tools.map(({ name, title, icon: Icon, act }) => (
+        <IconButton
+          key={name}
+          aria-label={name}
+          title={title}
+          onClick={act}
+          css={{ minW: '36px', minH: '44px' }}
+        >
+          <Icon size={18} />
+        </IconButton>
+      ))}
     </Flex>
   );
 }

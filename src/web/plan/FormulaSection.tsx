@@ -176,62 +176,14 @@ const IngredientRow = memo(function IngredientRow(props: IngredientRowProps) {
           <Understood ingredient={ingredient} like={like} />
         </Cell>
         <Cell textAlign="right" whiteSpace="nowrap" fontWeight="semibold">
-          {!byLevel && !ingredient.ratio && (
-            <>
-              <NumberField
-                label={`Amount of ${name}`}
-                value={ingredient.amount}
-                {...range(ingredientShape.fields.amount)}
-                mayBeEmpty
-                align="right"
-                placeholder="?"
-                chars={1}
-                onValue={(amount) => onChange({ amount })}
-              />
-              {ingredient.amountTo !== null && (
-                <>
-                  –
-                  <NumberField
-                    label={`Amount of ${name} at most`}
-                    value={ingredient.amountTo}
-                    {...range(ingredientShape.fields.amountTo)}
-                    mayBeEmpty
-                    placeholder="?"
-                    chars={1}
-                    onValue={(amountTo) => onChange({ amountTo })}
-                  />
-                </>
-              )}{' '}
-              <Choice
-                label={`Unit of ${name}`}
-                value={ingredient.unit}
-                options={units}
-                onValue={(unit: AmountUnit) => onChange({ unit })}
-              />
-            </>
-          )}
+          {!byLevel && !ingredient.ratio && <OwnAmount ingredient={ingredient} onChange={onChange} />}
           {varied !== null && (
             <Box color="glass" fontWeight="bold" whiteSpace="normal" title="by level">
               {varied}
             </Box>
           )}
         </Cell>
-        <Cell textAlign="right" color={grams === null ? 'soft' : 'ink'}>
-          {varied !== null ? (
-            <Box as="span" color="soft" fontSize="sm">
-              by level
-            </Box>
-          ) : grams === null ? (
-            '—'
-          ) : (
-            formatNumber(Number(grams.toFixed(grams < 10 ? 1 : 0)))
-          )}
-        </Cell>
-        <Cell textAlign="right" color="soft">
-          {varied !== null || grams === null || total === 0
-            ? '—'
-            : `${formatNumber((grams / total) * 100, grams / total < 0.1 ? 1 : 0)} %`}
-        </Cell>
+        <Shares grams={varied === null ? grams : null} byLevel={varied !== null} total={total} />
         <Cell textAlign="right" whiteSpace="nowrap" aria-label={`${name} for all stations`}>
           {inAll === null ? '—' : gramsInAll(inAll)}
         </Cell>
@@ -267,6 +219,69 @@ const IngredientRow = memo(function IngredientRow(props: IngredientRowProps) {
     </>
   );
 });
+
+/** Its mass, and its share of the batch; what is not the same at all stations has none. */
+function Shares({ grams, byLevel, total }: { grams: number | null; byLevel: boolean; total: number }) {
+  const known = grams !== null && total > 0;
+  return (
+    <>
+      <Cell textAlign="right" color={grams === null ? 'soft' : 'ink'} fontSize={byLevel ? 'sm' : undefined}>
+        {byLevel
+          ? 'by level'
+          : grams === null
+            ? '—'
+            : formatNumber(Number(grams.toFixed(grams < 10 ? 1 : 0)))}
+      </Cell>
+      <Cell textAlign="right" color="soft">
+        {known ? `${formatNumber((grams / total) * 100, grams / total < 0.1 ? 1 : 0)} %` : '—'}
+      </Cell>
+    </>
+  );
+}
+
+interface OwnAmountProps {
+  ingredient: Ingredient;
+  onChange(patch: Partial<Ingredient>): void;
+}
+
+/** The amount as it stands, or its range, with its unit. */
+function OwnAmount({ ingredient, onChange }: OwnAmountProps) {
+  const { name } = ingredient;
+  return (
+    <>
+      <NumberField
+        label={`Amount of ${name}`}
+        value={ingredient.amount}
+        {...range(ingredientShape.fields.amount)}
+        mayBeEmpty
+        align="right"
+        placeholder="?"
+        chars={1}
+        onValue={(amount) => onChange({ amount })}
+      />
+      {ingredient.amountTo !== null && (
+        <>
+          –
+          <NumberField
+            label={`Amount of ${name} at most`}
+            value={ingredient.amountTo}
+            {...range(ingredientShape.fields.amountTo)}
+            mayBeEmpty
+            placeholder="?"
+            chars={1}
+            onValue={(amountTo) => onChange({ amountTo })}
+          />
+        </>
+      )}{' '}
+      <Choice
+        label={`Unit of ${name}`}
+        value={ingredient.unit}
+        options={units}
+        onValue={(unit: AmountUnit) => onChange({ unit })}
+      />
+    </>
+  );
+}
 
 /** “28 g”, “1.6 kg”. */
 const gramsInAll = (grams: number) =>

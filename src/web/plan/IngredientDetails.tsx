@@ -8,6 +8,8 @@ const Check = chakra('input', {
   base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px', flexShrink: 0 },
 });
 
+type Ratio = NonNullable<Ingredient['ratio']>;
+
 interface IngredientDetailsProps {
   ingredient: Ingredient;
   onChange(patch: Partial<Ingredient>): void;
@@ -15,9 +17,7 @@ interface IngredientDetailsProps {
 
 /** Everything of an ingredient that does not fit its row. */
 export function IngredientDetails({ ingredient, onChange }: IngredientDetailsProps) {
-  const { plan } = usePlan();
-  const { name, ratio } = ingredient;
-  const others = plan.formula.filter((one) => one.id !== ingredient.id);
+  const { name } = ingredient;
   return (
     <Flex
       bg="paper"
@@ -68,52 +68,7 @@ export function IngredientDetails({ ingredient, onChange }: IngredientDetailsPro
           onValue={(fill) => onChange({ fill: fill === '' ? null : fill })}
         />
       </span>
-      <span>
-        Amount{' '}
-        <Choice
-          label={`How the amount of ${name} is given`}
-          value={ratio ? 'ratio' : 'own'}
-          options={[
-            ['own', 'as it says'],
-            ...(others.length > 0 || ratio ? [['ratio', 'by another ingredient:'] as const] : []),
-          ]}
-          onValue={(how) =>
-            onChange({ ratio: how === 'own' ? null : { of: others[0]!.id, times: 1, by: 'mass' } })
-          }
-        />
-        {ratio && (
-          <>
-            {' '}
-            <NumberField
-              label={`Times of ${name}`}
-              value={ratio.times}
-              {...range(ratioShape.fields.times)}
-              chars={1}
-              onValue={(times) => onChange({ ratio: { ...ratio, times: times! } })}
-            />{' '}
-            ×{' '}
-            <Choice
-              label={`What ${name} goes by`}
-              value={others.some((one) => one.id === ratio.of) ? ratio.of : ''}
-              options={[
-                ...(others.some((one) => one.id === ratio.of) ? [] : [['', 'choose …'] as const]),
-                ...others.map((one) => [one.id, one.name] as const),
-              ]}
-              onValue={(of) => of !== '' && onChange({ ratio: { ...ratio, of } })}
-            />{' '}
-            by{' '}
-            <Choice
-              label={`Mass or volume of ${name}`}
-              value={ratio.by}
-              options={[
-                ['mass', 'mass'],
-                ['volume', 'volume'],
-              ]}
-              onValue={(by) => onChange({ ratio: { ...ratio, by } })}
-            />
-          </>
-        )}
-      </span>
+      <AmountBy ingredient={ingredient} onChange={onChange} />
       <Flex asChild align="center" gap="2">
         <label>
           <Check
@@ -137,5 +92,76 @@ export function IngredientDetails({ ingredient, onChange }: IngredientDetailsPro
       </span>
       {ingredient.typed !== '' && <Box color="soft">typed as “{ingredient.typed}”</Box>}
     </Flex>
+  );
+}
+
+/** Its own amount, or one that follows another ingredient. */
+function AmountBy({ ingredient, onChange }: IngredientDetailsProps) {
+  const { plan } = usePlan();
+  const { name, ratio } = ingredient;
+  const others = plan.formula.filter((one) => one.id !== ingredient.id);
+  return (
+    <span>
+      Amount{' '}
+      <Choice
+        label={`How the amount of ${name} is given`}
+        value={ratio ? 'ratio' : 'own'}
+        options={[
+          ['own', 'as it says'],
+          ...(others.length > 0 || ratio ? [['ratio', 'by another ingredient:'] as const] : []),
+        ]}
+        onValue={(how) =>
+          onChange({ ratio: how === 'own' ? null : { of: others[0]!.id, times: 1, by: 'mass' } })
+        }
+      />
+      {ratio && (
+        <>
+          {' '}
+          <RatioFields name={name} ratio={ratio} others={others} onRatio={(to) => onChange({ ratio: to })} />
+        </>
+      )}
+    </span>
+  );
+}
+
+interface RatioFieldsProps {
+  name: string;
+  ratio: Ratio;
+  others: readonly Ingredient[];
+  onRatio(ratio: Ratio): void;
+}
+
+/** “2 × water by mass”. */
+function RatioFields({ name, ratio, others, onRatio }: RatioFieldsProps) {
+  return (
+    <>
+      <NumberField
+        label={`Times of ${name}`}
+        value={ratio.times}
+        {...range(ratioShape.fields.times)}
+        chars={1}
+        onValue={(times) => onRatio({ ...ratio, times: times! })}
+      />{' '}
+      ×{' '}
+      <Choice
+        label={`What ${name} goes by`}
+        value={others.some((one) => one.id === ratio.of) ? ratio.of : ''}
+        options={[
+          ...(others.some((one) => one.id === ratio.of) ? [] : [['', 'choose …'] as const]),
+          ...others.map((one) => [one.id, one.name] as const),
+        ]}
+        onValue={(of) => of !== '' && onRatio({ ...ratio, of })}
+      />{' '}
+      by{' '}
+      <Choice
+        label={`Mass or volume of ${name}`}
+        value={ratio.by}
+        options={[
+          ['mass', 'mass'],
+          ['volume', 'volume'],
+        ]}
+        onValue={(by) => onRatio({ ...ratio, by })}
+      />
+    </>
   );
 }

@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { Run } from '../../contract/runs';
 import { capitalised, formatNumber, formatTemperature } from '../../core/format';
-import { boilingIn, factorsWithLevels, levelLabel, levelsInOrder } from '../../core/practical';
+import { boilingIn, factorsWithLevels, levelLabel, levelsInOrder, type Plan } from '../../core/practical';
 import { recordedInWords, type Noted, type Notebook, type RecordedBody } from '../../core/run';
 import { fallBelowSeaLevel } from '../../core/sugar';
 import { ResponseChart } from '../charts/ResponseChart';
@@ -58,19 +58,7 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           </Box>
         )}
         <Part name="Fair test">
-          We changed{' '}
-          {factorsWithLevels(plan)
-            .map((factor) => {
-              const levels = levelsInOrder(factor).map(
-                (level) => levelLabel(plan, factor, level) + (level.control ? ' (control)' : ''),
-              );
-              return `the ${factor.name}: ${levels.join(', ')}`;
-            })
-            .join('; and ')}
-          , at {run.stations.length} stations{plan.order === 'shuffled' ? ', drawn by lot' : ''}. We kept:{' '}
-          {plan.held.map((held) => `${held.what} (${held.how || 'not said how'})`).join('; ') ||
-            'nothing was written down'}
-          .{plan.noted.length > 0 && ` Noted: ${plan.noted.map((noted) => noted.what).join(', ')}.`}
+          {fairTest(run)}
           {results.boilingC !== null &&
             ` Water boils in ${place.name} at ${formatTemperature(boilingIn(place).boilingC)}, so targets were ${formatNumber(fallBelowSeaLevel(results.boilingC), 1)} °C lower than at sea level.`}
         </Part>
@@ -89,49 +77,80 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
       </Page>
       {(results.traces.length > 0 || results.series.length > 0 || notes.length > 0) && (
         <Page paper={paper} foot={foot}>
-          {results.traces.length > 0 && (
-            <Part name="Temperature at each station">
-              <TraceChart
-                lines={results.traces}
-                bands={results.bands}
-                boilingC={results.boilingC}
-                pointed={null}
-                onPoint={nobody}
-              />
-            </Part>
-          )}
-          <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
-            {results.series.map((one) => (
-              <Part
-                key={one.response.id}
-                name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
-              >
-                <ResponseChart
-                  series={one}
-                  plan={plan}
-                  colourOf={results.colourOf}
-                  pointed={null}
-                  onPoint={nobody}
-                />
-              </Part>
-            ))}
-            {notes.length > 0 && (
-              <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
-                <Part name="What went differently, and what was seen">
-                  <Box fontSize="9.5pt">
-                    {notes.map(({ id, station, at, body }) => (
-                      <Box key={id}>
-                        {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
-                        {recordedInWords(body)}
-                      </Box>
-                    ))}
-                  </Box>
-                </Part>
-              </Box>
-            )}
-          </Box>
+          <Pictures plan={plan} results={results} notes={notes} />
         </Page>
       )}
+    </>
+  );
+}
+
+/** What was changed, kept and noted, in one paragraph. */
+function fairTest({ plan, stations }: Run): string {
+  const changed = factorsWithLevels(plan).map((factor) => {
+    const levels = levelsInOrder(factor).map(
+      (level) => levelLabel(plan, factor, level) + (level.control ? ' (control)' : ''),
+    );
+    return `the ${factor.name}: ${levels.join(', ')}`;
+  });
+  const kept = plan.held.map((held) => `${held.what} (${held.how || 'not said how'})`);
+  return [
+    `We changed ${changed.join('; and ')}, at ${stations.length} stations${plan.order === 'shuffled' ? ', drawn by lot' : ''}.`,
+    `We kept: ${kept.join('; ') || 'nothing was written down'}.`,
+    ...(plan.noted.length > 0 ? [`Noted: ${plan.noted.map((noted) => noted.what).join(', ')}.`] : []),
+  ].join(' ');
+}
+
+interface PicturesProps {
+  plan: Plan;
+  results: ReturnType<typeof useResults>;
+  notes: readonly Noted<RecordedBody>[];
+}
+
+/** The second page: traces, each response against what was changed, and what was noticed. */
+function Pictures({ plan, results, notes }: PicturesProps) {
+  return (
+    <>
+      {results.traces.length > 0 && (
+        <Part name="Temperature at each station">
+          <TraceChart
+            lines={results.traces}
+            bands={results.bands}
+            boilingC={results.boilingC}
+            pointed={null}
+            onPoint={nobody}
+          />
+        </Part>
+      )}
+      <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
+        {results.series.map((one) => (
+          <Part
+            key={one.response.id}
+            name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
+          >
+            <ResponseChart
+              series={one}
+              plan={plan}
+              colourOf={results.colourOf}
+              pointed={null}
+              onPoint={nobody}
+            />
+          </Part>
+        ))}
+        {notes.length > 0 && (
+          <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
+            <Part name="What went differently, and what was seen">
+              <Box fontSize="9.5pt">
+                {notes.map(({ id, station, at, body }) => (
+                  <Box key={id}>
+                    {format(at, 'HH:mm')} · {station === null ? 'all' : `station ${station}`} ·{' '}
+                    {recordedInWords(body)}
+                  </Box>
+                ))}
+              </Box>
+            </Part>
+          </Box>
+        )}
+      </Box>
     </>
   );
 }

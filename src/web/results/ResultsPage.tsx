@@ -3,7 +3,8 @@ import { useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { capitalised, listed } from '../../core/format';
 import { factorsWithLevels } from '../../core/practical';
-import type { PlotAt } from '../../core/run';
+import type { Remark } from '../../core/remark';
+import type { PlotAt, ResponseSeries } from '../../core/run';
 import { usePractical } from '../api/queries';
 import { ResponseChart } from '../charts/ResponseChart';
 import { TraceChart } from '../charts/TraceChart';
@@ -84,7 +85,7 @@ function OpenResults({ live }: { live: LiveRun }) {
               <Figure
                 key={one.response.id}
                 name={`${capitalised(one.response.name)} against ${changed}`}
-                note={`${one.response.unit ? `in ${one.response.unit}; ` : ''}every station a dot${one.factors.length > 1 ? `, a colour for each ${one.factors[1]!.name || 'level of the second'}` : ''}; ${one.ordinal ? 'square: mean; scores are judged by their order' : 'square and bar: mean and 95 % interval'}`}
+                note={seriesNote(one)}
               >
                 <ResponseChart
                   series={one}
@@ -97,44 +98,7 @@ function OpenResults({ live }: { live: LiveRun }) {
             ))}
           </Box>
         </Box>
-        <Box
-          as="aside"
-          aria-label="What this tells"
-          w={{ base: '100%', lg: '312px' }}
-          flexShrink={0}
-          borderLeftWidth={{ lg: '1px' }}
-          borderColor="rule"
-          px="5"
-          py="5"
-        >
-          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="1">
-            What this tells
-          </Heading>
-          {isTarget && (
-            <Flex gap="1.5" my="2" role="group" aria-label="Where points are drawn">
-              <QuietButton
-                aria-pressed={plotAt === 'planned'}
-                onClick={() => setPlotAt('planned')}
-                css={{ minH: '34px', fontSize: 'sm' }}
-              >
-                as planned
-              </QuietButton>
-              <QuietButton
-                aria-pressed={plotAt === 'reached'}
-                onClick={() => setPlotAt('reached')}
-                css={{ minH: '34px', fontSize: 'sm' }}
-              >
-                where they stopped
-              </QuietButton>
-            </Flex>
-          )}
-          {results.findings.map((finding) => (
-            <Box key={finding.id} borderBottomWidth="1px" borderColor="rule" py="1">
-              <RemarkCard said={finding} />
-            </Box>
-          ))}
-          {results.findings.length === 0 && <Box color="soft">Nothing can be told yet.</Box>}
-        </Box>
+        <WhatThisTells findings={results.findings} plotAt={isTarget ? plotAt : null} onPlotAt={setPlotAt} />
       </Flex>
       {run.status !== 'planned' && (
         <QuickLine
@@ -146,6 +110,67 @@ function OpenResults({ live }: { live: LiveRun }) {
       )}
     </PracticalFrame>
   );
+}
+
+interface WhatThisTellsProps {
+  findings: readonly Remark[];
+  /** Null: levels are no end temperatures, so there is nowhere else to draw them. */
+  plotAt: PlotAt | null;
+  onPlotAt(where: PlotAt): void;
+}
+
+/** The margin beside the results. */
+function WhatThisTells({ findings, plotAt, onPlotAt }: WhatThisTellsProps) {
+  return (
+    <Box
+      as="aside"
+      aria-label="What this tells"
+      w={{ base: '100%', lg: '312px' }}
+      flexShrink={0}
+      borderLeftWidth={{ lg: '1px' }}
+      borderColor="rule"
+      px="5"
+      py="5"
+    >
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="1">
+        What this tells
+      </Heading>
+      {plotAt && (
+        <Flex gap="1.5" my="2" role="group" aria-label="Where points are drawn">
+          <QuietButton
+            aria-pressed={plotAt === 'planned'}
+            onClick={() => onPlotAt('planned')}
+            css={{ minH: '34px', fontSize: 'sm' }}
+          >
+            as planned
+          </QuietButton>
+          <QuietButton
+            aria-pressed={plotAt === 'reached'}
+            onClick={() => onPlotAt('reached')}
+            css={{ minH: '34px', fontSize: 'sm' }}
+          >
+            where they stopped
+          </QuietButton>
+        </Flex>
+      )}
+      {findings.map((finding) => (
+        <Box key={finding.id} borderBottomWidth="1px" borderColor="rule" py="1">
+          <RemarkCard said={finding} />
+        </Box>
+      ))}
+      {findings.length === 0 && <Box color="soft">Nothing can be told yet.</Box>}
+    </Box>
+  );
+}
+
+/** What the marks of a chart are. */
+function seriesNote({ response, factors, ordinal }: ResponseSeries): string {
+  const second = factors[1];
+  return [
+    `${response.unit ? `in ${response.unit}; ` : ''}every station a dot`,
+    second ? `, a colour for each ${second.name || 'level of the second'}` : '',
+    `; ${ordinal ? 'square: mean; scores are judged by their order' : 'square and bar: mean and 95 % interval'}`,
+  ].join('');
 }
 
 const traceNote = (stages: boolean) =>

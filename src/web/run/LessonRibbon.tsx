@@ -1,30 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import type { Run } from '../../contract/runs';
-import { timetableOf } from '../../core/practical';
+import { timetableOf, type Plan } from '../../core/practical';
 import { eventOf } from '../../core/run';
 
 /** The lesson as a ribbon from the start of the run to the bell, with a bead where we are. */
 export function LessonRibbon({ run, now }: { run: Run; now: number }) {
   const started = run.startedAt ?? run.startsAt;
-  const { steps } = timetableOf(run.plan);
-  const first = steps[0]?.startMinute ?? 0;
-  const segments = [
-    ...steps.map(({ step, startMinute, endMinute }) => ({
-      id: step.id,
-      name: firstWords(step.text),
-      from: startMinute - first,
-      to: endMinute - first,
-      title: eventOf(step),
-    })),
-    {
-      id: 'clear-up',
-      name: 'clear up',
-      from: (steps.at(-1)?.endMinute ?? first) - first,
-      to: (steps.at(-1)?.endMinute ?? first) - first + run.plan.clearUpMinutes,
-      title: 'clearing up',
-    },
-  ];
+  const segments = segmentsOf(run.plan);
   const bell = run.startsAt + run.plan.periodMinutes * 60_000;
   const bellMinute = (bell - started) / 60_000;
   const span = Math.max(segments.at(-1)!.to, bellMinute, 1);
@@ -40,35 +23,7 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
       role="img"
     >
       {segments.map((segment) => (
-        <Box
-          key={segment.id}
-          position="absolute"
-          pr="3px"
-          style={{
-            left: `${(segment.from / span) * 100}%`,
-            width: `${((segment.to - segment.from) / span) * 100}%`,
-          }}
-          title={segment.title}
-        >
-          <Box
-            fontSize="xs"
-            color={minute >= segment.from && minute < segment.to ? 'ink' : 'soft'}
-            fontWeight={minute >= segment.from && minute < segment.to ? 'bold' : 'normal'}
-            h="17px"
-            truncate
-          >
-            {segment.to - segment.from > span * 0.05 ? segment.name : ''}
-          </Box>
-          <Box h="8px" borderRadius="4px" overflow="hidden" bg="rule">
-            <Box
-              h="100%"
-              bg={minute >= segment.to ? 'strongRule' : 'tawny'}
-              style={{
-                width: `${Math.max(0, Math.min(1, (minute - segment.from) / (segment.to - segment.from || 1))) * 100}%`,
-              }}
-            />
-          </Box>
-        </Box>
+        <SegmentBar key={segment.id} segment={segment} span={span} minute={minute} />
       ))}
       <Box
         position="absolute"
@@ -110,6 +65,60 @@ export function LessonRibbon({ run, now }: { run: Run; now: number }) {
           bell {format(bell, 'HH:mm')}
         </Box>
       )}
+    </Box>
+  );
+}
+
+interface Segment {
+  id: string;
+  name: string;
+  /** Minutes since the first step began. */
+  from: number;
+  to: number;
+  title: string;
+}
+
+/** The steps of the lesson one after another, and clearing up. */
+function segmentsOf(plan: Plan): Segment[] {
+  const { steps } = timetableOf(plan);
+  const first = steps[0]?.startMinute ?? 0;
+  const end = (steps.at(-1)?.endMinute ?? first) - first;
+  return [
+    ...steps.map(({ step, startMinute, endMinute }) => ({
+      id: step.id,
+      name: firstWords(step.text),
+      from: startMinute - first,
+      to: endMinute - first,
+      title: eventOf(step),
+    })),
+    { id: 'clear-up', name: 'clear up', from: end, to: end + plan.clearUpMinutes, title: 'clearing up' },
+  ];
+}
+
+/** One step of the ribbon, filled as far as its time has gone. */
+function SegmentBar({ segment, span, minute }: { segment: Segment; span: number; minute: number }) {
+  const { from, to, name, title } = segment;
+  const present = minute >= from && minute < to;
+  const share = Math.max(0, Math.min(1, (minute - from) / (to - from || 1)));
+  return (
+    <Box
+      position="absolute"
+      pr="3px"
+      style={{ left: `${(from / span) * 100}%`, width: `${((to - from) / span) * 100}%` }}
+      title={title}
+    >
+      <Box
+        fontSize="xs"
+        color={present ? 'ink' : 'soft'}
+        fontWeight={present ? 'bold' : 'normal'}
+        h="17px"
+        truncate
+      >
+        {to - from > span * 0.05 ? name : ''}
+      </Box>
+      <Box h="8px" borderRadius="4px" overflow="hidden" bg="rule">
+        <Box h="100%" bg={minute >= to ? 'strongRule' : 'tawny'} style={{ width: `${share * 100}%` }} />
+      </Box>
     </Box>
   );
 }

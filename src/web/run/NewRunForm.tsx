@@ -40,6 +40,22 @@ interface FormProps {
   classes: NonNullable<ReturnType<typeof useClasses>['data']>;
 }
 
+/** What stands in the form when it opens. */
+const firstValues = (
+  { id, number, plan }: Practical,
+  rooms: FormProps['rooms'],
+  classes: FormProps['classes'],
+) => ({
+  id: newId(),
+  practicalId: id,
+  revision: number,
+  roomId: plan.roomId ?? rooms[0]?.id ?? '',
+  classId: classes[0]?.id ?? '',
+  startsAt: dateText(nextQuarter()) as never,
+  stations: plan.stations,
+  probes: 'none' as const,
+});
+
 function Form({ practical, rooms, classes }: FormProps) {
   const { plan } = practical;
   const navigate = useNavigate();
@@ -47,16 +63,7 @@ function Form({ practical, rooms, classes }: FormProps) {
   const [adding, setAdding] = useState<'nothing' | 'room' | 'class'>('nothing');
   const { register, handleSubmit, formState, watch } = useForm<NewRun>({
     resolver: classValidatorResolver(NewRun),
-    defaultValues: {
-      id: newId(),
-      practicalId: practical.id,
-      revision: practical.number,
-      roomId: plan.roomId ?? rooms[0]?.id ?? '',
-      classId: classes[0]?.id ?? '',
-      startsAt: dateText(nextQuarter()) as never,
-      stations: plan.stations,
-      probes: 'none',
-    },
+    defaultValues: firstValues(practical, rooms, classes),
   });
   const { errors } = formState;
   const room = rooms.find((one) => one.id === watch('roomId'));

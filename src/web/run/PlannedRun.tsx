@@ -6,7 +6,7 @@ import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
 import { changesBetween, takenWords, treatmentsOf } from '../../core/practical';
-import { watchesOf } from '../../core/run';
+import { watchesOf, type BenchSetting } from '../../core/run';
 import { request, sayError } from '../api/request';
 import { levelColour } from '../theme/heat-scale';
 import { BeforeTheBell } from '../today/BeforeTheBell';
@@ -54,70 +54,22 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
           }}
           gap="3"
         >
-          {run.allocation.map(({ station, treatmentId }) => {
-            const own = setting.own(station);
-            const target = watchesOf(plan, own).at(-1)?.step.target;
-            const amounts = own.ingredients.filter((one) => setting.varied.has(one.id)).map(takenWords);
-            return (
-              <Flex
-                key={station}
-                bg="sheet"
-                borderRadius="8px"
-                borderWidth="1px"
-                borderColor="rule"
-                overflow="hidden"
-              >
-                <Box
-                  w="12px"
-                  flexShrink={0}
-                  style={{ background: levelColour(order.indexOf(treatmentId), order.length) }}
-                />
-                <Flex px="4" py="3" gap="4" align="center" minW="0">
-                  <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
-                    {station}
-                  </Box>
-                  <Box minW="0" lineHeight="1.25">
-                    <Box fontWeight="bold">
-                      {own.treatment?.label ?? '—'}
-                      {own.treatment?.control && (
-                        <Box as="span" fontWeight="normal" color="soft">
-                          {' '}
-                          control
-                        </Box>
-                      )}
-                    </Box>
-                    {target?.shifted && (
-                      <Box fontSize="sm" color="soft">
-                        stop at {formatTemperature(target.localC, run.unit)}
-                      </Box>
-                    )}
-                    {amounts.map((words) => (
-                      <Box key={words} fontSize="sm" color="soft">
-                        {words}
-                      </Box>
-                    ))}
-                  </Box>
-                </Flex>
-              </Flex>
-            );
-          })}
+          {run.allocation.map(({ station, treatmentId }) => (
+            <StationCard
+              key={station}
+              run={run}
+              setting={setting}
+              station={station}
+              colour={levelColour(order.indexOf(treatmentId), order.length)}
+            />
+          ))}
         </Box>
         {practical.number !== run.revision && (
-          <Box mt="5">
-            <Notice kind="kept">
-              The plan has been edited since: this run is at revision {run.revision}, the plan at{' '}
-              {practical.number}.{' '}
-              {changesBetween(plan, practical.plan)
-                .map(({ section, what }) => `${section}: ${what}`)
-                .slice(0, 4)
-                .join(' · ')}{' '}
-              <WordButton
-                onClick={() => void post(routes.runRevision(run.id), { revision: practical.number })}
-              >
-                take the plan as it is now
-              </WordButton>
-            </Notice>
-          </Box>
+          <EditedSince
+            run={run}
+            practical={practical}
+            onTake={() => void post(routes.runRevision(run.id), { revision: practical.number })}
+          />
         )}
         {error && (
           <Box mt="4">
@@ -156,5 +108,64 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
       </Box>
       <StationPages runId={run.id} stations={run.stations} open={pages} onClose={() => setPages(false)} />
     </Flex>
+  );
+}
+
+interface StationCardProps {
+  run: Run;
+  setting: BenchSetting;
+  station: number;
+  colour: string;
+}
+
+/** What one station does that not all of them do. */
+function StationCard({ run, setting, station, colour }: StationCardProps) {
+  const own = setting.own(station);
+  const target = watchesOf(run.plan, own).at(-1)?.step.target;
+  const amounts = own.ingredients.filter((one) => setting.varied.has(one.id)).map(takenWords);
+  return (
+    <Flex bg="sheet" borderRadius="8px" borderWidth="1px" borderColor="rule" overflow="hidden">
+      <Box w="12px" flexShrink={0} style={{ background: colour }} />
+      <Flex px="4" py="3" gap="4" align="center" minW="0">
+        <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
+          {station}
+        </Box>
+        <Box minW="0" lineHeight="1.25">
+          <Box fontWeight="bold">
+            {own.treatment?.label ?? '—'}
+            {own.treatment?.control && (
+              <Box as="span" fontWeight="normal" color="soft">
+                {' '}
+                control
+              </Box>
+            )}
+          </Box>
+          {target?.shifted && (
+            <Box fontSize="sm" color="soft">
+              stop at {formatTemperature(target.localC, run.unit)}
+            </Box>
+          )}
+          {amounts.map((words) => (
+            <Box key={words} fontSize="sm" color="soft">
+              {words}
+            </Box>
+          ))}
+        </Box>
+      </Flex>
+    </Flex>
+  );
+}
+
+/** The plan went on after the run was planned: what differs, and a way to take it over. */
+function EditedSince({ run, practical, onTake }: { run: Run; practical: Practical; onTake(): void }) {
+  const changes = changesBetween(run.plan, practical.plan).map(({ section, what }) => `${section}: ${what}`);
+  return (
+    <Box mt="5">
+      <Notice kind="kept">
+        The plan has been edited since: this run is at revision {run.revision}, the plan at {practical.number}
+        . {changes.slice(0, 4).join(' · ')}{' '}
+        <WordButton onClick={onTake}>take the plan as it is now</WordButton>
+      </Notice>
+    </Box>
   );
 }

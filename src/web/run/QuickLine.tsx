@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useRef, useState } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import {
   completionsOf,
@@ -40,6 +40,21 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
     await onLog(understood.entries);
     setKept(understood.words);
   };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      void keep();
+    } else if (event.key === 'Tab' && completions[0] && !event.shiftKey) {
+      event.preventDefault();
+      setLine(completions[0]);
+    } else if (event.key === 'ArrowUp' && past[0]) {
+      event.preventDefault();
+      setLine(past[0]);
+    } else if (event.key === 'Escape') {
+      if (line === '') input.current?.blur();
+      setLine('');
+    }
+  };
 
   return (
     <Flex
@@ -76,21 +91,7 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
           setLine(event.target.value);
           setKept(null);
         }}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') {
-            event.preventDefault();
-            void keep();
-          } else if (event.key === 'Tab' && completions[0] && !event.shiftKey) {
-            event.preventDefault();
-            setLine(completions[0]);
-          } else if (event.key === 'ArrowUp' && past[0]) {
-            event.preventDefault();
-            setLine(past[0]);
-          } else if (event.key === 'Escape') {
-            if (line === '') input.current?.blur();
-            setLine('');
-          }
-        }}
+        onKeyDown={onKeyDown}
         w={{ base: '100%', md: '21rem' }}
         bg="transparent"
         border="none"
@@ -107,33 +108,49 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
       <Box id="quick-line-says" role="status" flex="1" minW="14rem" lineHeight="1.25">
         <Says understood={understood} kept={kept} waiting={waiting} />
       </Box>
-      <Flex gap="2" wrap="wrap">
-        {completions.map((completion) => (
-          <chakra.button
-            key={completion}
-            type="button"
-            onClick={() => {
-              setLine(completion);
-              input.current?.focus();
-            }}
-            borderWidth="1px"
-            borderColor="#8A745C"
-            borderRadius="5px"
-            px="2"
-            minH="32px"
-            fontSize="sm"
-            cursor="pointer"
-            _hover={{ borderColor: 'onBenchWarm', color: 'onBenchWarm' }}
-          >
-            {completion}
-          </chakra.button>
-        ))}
-        {completions.length === 0 && (
-          <Box color="onBenchSoft" fontSize="sm" whiteSpace="nowrap">
-            Enter keeps it · Esc clears · ? keys
-          </Box>
-        )}
-      </Flex>
+      <Completions
+        completions={completions}
+        onTake={(completion) => {
+          setLine(completion);
+          input.current?.focus();
+        }}
+      />
+    </Flex>
+  );
+}
+
+/** What could come next, to tap; Tab takes the first. */
+function Completions({
+  completions,
+  onTake,
+}: {
+  completions: readonly string[];
+  onTake(line: string): void;
+}) {
+  return (
+    <Flex gap="2" wrap="wrap">
+      {completions.map((completion) => (
+        <chakra.button
+          key={completion}
+          type="button"
+          onClick={() => onTake(completion)}
+          borderWidth="1px"
+          borderColor="#8A745C"
+          borderRadius="5px"
+          px="2"
+          minH="32px"
+          fontSize="sm"
+          cursor="pointer"
+          _hover={{ borderColor: 'onBenchWarm', color: 'onBenchWarm' }}
+        >
+          {completion}
+        </chakra.button>
+      ))}
+      {completions.length === 0 && (
+        <Box color="onBenchSoft" fontSize="sm" whiteSpace="nowrap">
+          Enter keeps it · Esc clears · ? keys
+        </Box>
+      )}
     </Flex>
   );
 }

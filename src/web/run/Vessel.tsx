@@ -41,21 +41,7 @@ export function Vessel({
         role="img"
         aria-label={label}
       >
-        <defs>
-          <clipPath id="vessel-inside">
-            <path d={`${glass}Z`} />
-          </clipPath>
-          <pattern
-            id="vessel-time"
-            width="7"
-            height="7"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)"
-          >
-            <rect width="7" height="7" fill="var(--chakra-colors-glass-wash)" />
-            <rect width="3" height="7" fill="var(--chakra-colors-glass)" opacity="0.55" />
-          </pattern>
-        </defs>
+        <Patterns />
         <g clipPath="url(#vessel-inside)">
           {ghost !== null && Math.abs(ghost - level) > 0.012 && (
             <rect
@@ -99,36 +85,66 @@ export function Vessel({
           strokeLinecap="round"
           opacity={done ? 0.45 : 0.85}
         />
-        {notch !== null && !done && (
-          <g transform={`translate(0 ${y(notch)})`}>
-            <path
-              d={`M${inside.right - 12} 0H${inside.right + 4}l8 -6v12l-8 -6`}
-              fill="var(--chakra-colors-tawny)"
-              stroke="var(--chakra-colors-sheet)"
-              strokeWidth="1"
-              paintOrder="stroke"
-            />
-            <line
-              x1={inside.right - 12}
-              x2={inside.right + 5}
-              y1="0"
-              y2="0"
-              stroke="var(--chakra-colors-tawny)"
-              strokeWidth="2.6"
-            />
-          </g>
-        )}
-        {done && (
-          <path
-            d="M15 84l8 9 15-22"
-            fill="none"
-            stroke="var(--chakra-colors-moss)"
-            strokeWidth="5"
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-        )}
+        {notch !== null && !done && <Notch at={notch} />}
+        {done && <Tick />}
       </svg>
     </Box>
+  );
+}
+
+/** What is inside the glass, and the hatching that stands for time. */
+function Patterns() {
+  return (
+    <defs>
+      <clipPath id="vessel-inside">
+        <path d={`${glass}Z`} />
+      </clipPath>
+      <pattern
+        id="vessel-time"
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="7" height="7" fill="var(--chakra-colors-glass-wash)" />
+        <rect width="3" height="7" fill="var(--chakra-colors-glass)" opacity="0.55" />
+      </pattern>
+    </defs>
+  );
+}
+
+/** Where the step ends: an arrow at the glass’s edge. */
+function Notch({ at }: { at: number }) {
+  return (
+    <g transform={`translate(0 ${y(at)})`}>
+      <path
+        d={`M${inside.right - 12} 0H${inside.right + 4}l8 -6v12l-8 -6`}
+        fill="var(--chakra-colors-tawny)"
+        stroke="var(--chakra-colors-sheet)"
+        strokeWidth="1"
+        paintOrder="stroke"
+      />
+      <line
+        x1={inside.right - 12}
+        x2={inside.right + 5}
+        y1="0"
+        y2="0"
+        stroke="var(--chakra-colors-tawny)"
+        strokeWidth="2.6"
+      />
+    </g>
+  );
+}
+
+function Tick() {
+  return (
+    <path
+      d="M15 84l8 9 15-22"
+      fill="none"
+      stroke="var(--chakra-colors-moss)"
+      strokeWidth="5"
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
   );
 }

@@ -3,7 +3,7 @@ import { Command } from 'cmdk';
 import { Calculator, Table, X } from 'lucide-react';
 import { useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { formatTemperature } from '../../core/format';
-import { boilingIn } from '../../core/practical';
+import { boilingIn, type Place } from '../../core/practical';
 import { searchShelf, type ShelfHit } from '../../core/shelf';
 import { IconButton } from '../ui/Button';
 import { CalculatorAnswer } from './CalculatorAnswer';
@@ -78,93 +78,124 @@ export function ShelfBody({ search, question, onQuestion, field, onUse, onClose 
           <X size={18} />
         </IconButton>
       </Flex>
-      <Flex
-        px="6"
-        py="2"
-        fontSize="sm"
-        color="soft"
-        borderBottomWidth="1px"
-        borderColor="rule"
-        justify="space-between"
-        gap="4"
-      >
-        <span>
-          {place
-            ? `for ${place.name}, where water boils at ${formatTemperature(boilingIn(place).boilingC)}`
-            : 'for sea level: no room is known'}
-        </span>
-        <span>
-          {uses ? `Ctrl Enter puts it into “${uses}”` : '↑ ↓ choose · Enter goes into it · Esc back'}
-        </span>
-      </Flex>
+      <Where place={place} uses={uses} />
       <Flex flex="1" minH="0" direction={{ base: 'column', md: 'row' }}>
-        <List
-          w={{ base: '100%', md: '290px' }}
-          maxH={{ base: '30vh', md: 'none' }}
-          flexShrink={0}
-          overflowY="auto"
-          p="2"
-          borderRightWidth={{ md: '1px' }}
-          borderColor="rule"
-        >
-          {hits.map((one) => (
-            <Item
-              key={one.id}
-              value={one.id}
-              onSelect={() => {
-                setChosen(one.id);
-                intoAnswer();
-              }}
-              px="3"
-              py="2"
-              borderRadius="6px"
-              cursor="pointer"
-              display="flex"
-              gap="2.5"
-              alignItems="baseline"
-              css={{ '&[data-selected=true]': { bg: 'tawnyWash', color: 'tawnyDeep' } }}
-            >
-              <Box color="soft" flexShrink={0} position="relative" top="2px" aria-hidden>
-                {one.kind === 'calculator' ? <Calculator size={15} /> : <Table size={15} />}
-              </Box>
-              <Box minW="0">
-                <Box fontWeight="semibold" lineHeight="1.25">
-                  {titleOf(one)}
-                </Box>
-                {one.kind === 'row' && (
-                  <Box fontSize="sm" color="soft" lineHeight="1.25">
-                    {one.table.title}
-                  </Box>
-                )}
-              </Box>
-            </Item>
-          ))}
-        </List>
+        <Hits
+          hits={hits}
+          onChoose={(id) => {
+            setChosen(id);
+            intoAnswer();
+          }}
+        />
         <Box ref={answer} flex="1" minW="0" overflowY="auto" px="6" py="5" tabIndex={-1} aria-live="polite">
           {hit === undefined ? (
             <Box color="soft">
               Nothing on the shelf for “{question}”. Try a stage, an ingredient, a food, or what you want to
               work out: soft ball, cup of sugar, salmon, latent heat.
             </Box>
-          ) : hit.kind === 'calculator' ? (
-            <CalculatorAnswer
-              key={`${hit.id} ${JSON.stringify(hit.inputs)}`}
-              calculator={hit.calculator}
-              given={hit.inputs}
-              uses={uses}
-              onUse={onUse}
-            />
           ) : (
-            <TableAnswer
-              table={hit.table}
-              rowId={hit.kind === 'row' ? hit.row.id : null}
-              place={place}
-              uses={uses}
-              onUse={onUse}
-            />
+            <Answer hit={hit} place={place} uses={uses} onUse={onUse} />
           )}
         </Box>
       </Flex>
     </Command>
+  );
+}
+
+/** Whose boiling point the answers are for, and what Enter does. */
+function Where({ place, uses }: { place: Place | null; uses: string | null }) {
+  return (
+    <Flex
+      px="6"
+      py="2"
+      fontSize="sm"
+      color="soft"
+      borderBottomWidth="1px"
+      borderColor="rule"
+      justify="space-between"
+      gap="4"
+    >
+      <span>
+        {place
+          ? `for ${place.name}, where water boils at ${formatTemperature(boilingIn(place).boilingC)}`
+          : 'for sea level: no room is known'}
+      </span>
+      <span>{uses ? `Ctrl Enter puts it into “${uses}”` : '↑ ↓ choose · Enter goes into it · Esc back'}</span>
+    </Flex>
+  );
+}
+
+/** What was found, best first. */
+function Hits({ hits, onChoose }: { hits: readonly ShelfHit[]; onChoose(id: string): void }) {
+  return (
+    <List
+      w={{ base: '100%', md: '290px' }}
+      maxH={{ base: '30vh', md: 'none' }}
+      flexShrink={0}
+      overflowY="auto"
+      p="2"
+      borderRightWidth={{ md: '1px' }}
+      borderColor="rule"
+    >
+      {hits.map((one) => (
+        <Item
+          key={one.id}
+          value={one.id}
+          onSelect={() => onChoose(one.id)}
+          px="3"
+          py="2"
+          borderRadius="6px"
+          cursor="pointer"
+          display="flex"
+          gap="2.5"
+          alignItems="baseline"
+          css={{ '&[data-selected=true]': { bg: 'tawnyWash', color: 'tawnyDeep' } }}
+        >
+          <Box color="soft" flexShrink={0} position="relative" top="2px" aria-hidden>
+            {one.kind === 'calculator' ? <Calculator size={15} /> : <Table size={15} />}
+          </Box>
+          <Box minW="0">
+            <Box fontWeight="semibold" lineHeight="1.25">
+              {titleOf(one)}
+            </Box>
+            {one.kind === 'row' && (
+              <Box fontSize="sm" color="soft" lineHeight="1.25">
+                {one.table.title}
+              </Box>
+            )}
+          </Box>
+        </Item>
+      ))}
+    </List>
+  );
+}
+
+interface AnswerProps {
+  hit: ShelfHit;
+  place: Place | null;
+  uses: string | null;
+  onUse(text: string): void;
+}
+
+function Answer({ hit, place, uses, onUse }: AnswerProps) {
+  if (hit.kind === 'calculator') {
+    return (
+      <CalculatorAnswer
+        key={`${hit.id} ${JSON.stringify(hit.inputs)}`}
+        calculator={hit.calculator}
+        given={hit.inputs}
+        uses={uses}
+        onUse={onUse}
+      />
+    );
+  }
+  return (
+    <TableAnswer
+      table={hit.table}
+      rowId={hit.kind === 'row' ? hit.row.id : null}
+      place={place}
+      uses={uses}
+      onUse={onUse}
+    />
   );
 }

@@ -14,6 +14,8 @@ const rows = [
   ['1', '2', '3'],
 ];
 
+const mostTyped = 7;
+
 /** One big pad for the temperature. A slip can be put right: the last reading can be corrected, not erased. */
 export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
   const [typed, setTyped] = useState('');
@@ -28,7 +30,6 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
   const last = notes.readings.get(probe);
   const lastId = last?.ids.at(-1);
   const lastC = last?.celsius.at(-1);
-  const press = (key: string) => setTyped((was) => (was.length < 7 ? was + key : was));
   const keep = async () => {
     if (celsius === null || outside) return;
     const reading = {
@@ -56,7 +57,7 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
               : 'what the thermometer shows'
           }
           value={typed}
-          onChange={(event) => setTyped(event.target.value.slice(0, 7))}
+          onChange={(event) => setTyped(event.target.value.slice(0, mostTyped))}
           onKeyDown={(event) => event.key === 'Enter' && void keep()}
           flex="1"
           minW="0"
@@ -87,71 +88,77 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
           temperature is “{typed}”; allowed: {formatNumber(ends[0]!)} to {formatNumber(ends[1]!)} °{unit}
         </Box>
       )}
-      <Box
-        display="grid"
-        gridTemplateColumns="repeat(4, 1fr)"
-        gridAutoRows="minmax(56px, 1fr)"
-        gap="2"
-        flex="1"
-        maxH="330px"
-      >
-        {rows.map((row, i) => (
-          <Row key={i} keys={row} onPress={press}>
-            {i === 0 && (
-              <PadKey
-                css={{ fontSize: 'md' }}
-                onClick={() => onUnit(unit === 'C' ? 'F' : 'C')}
-                aria-label={`Type in °${unit === 'C' ? 'F' : 'C'} instead`}
-              >
-                °{unit} → °{unit === 'C' ? 'F' : 'C'}
-              </PadKey>
-            )}
-            {i === 1 && (
-              <PadKey aria-label="Take back the last digit" onClick={() => setTyped(typed.slice(0, -1))}>
-                <Box asChild mx="auto">
-                  <Delete size={24} />
-                </Box>
-              </PadKey>
-            )}
-            {i === 2 && (
-              <KeepKey gridRow="span 2" disabled={celsius === null || outside} onClick={() => void keep()}>
-                {correcting ? 'Correct' : 'Keep'}
-                <br />
-                {value === null ? '' : `${formatNumber(value)} °${unit}`}
-              </KeepKey>
-            )}
-          </Row>
-        ))}
-        <PadKey onClick={() => press('0')}>0</PadKey>
-        <PadKey onClick={() => !typed.includes('.') && press('.')}>.</PadKey>
-        <PadKey
-          aria-label="minus"
-          onClick={() => setTyped((was) => (was.startsWith('-') ? was.slice(1) : `-${was}`))}
-        >
-          −
-        </PadKey>
-      </Box>
+      <Keys
+        typed={typed}
+        onType={setTyped}
+        unit={unit}
+        onUnit={onUnit}
+        keepWords={`${correcting ? 'Correct' : 'Keep'}\n${value === null ? '' : `${formatNumber(value)} °${unit}`}`}
+        onKeep={celsius === null || outside ? null : () => void keep()}
+      />
     </Flex>
   );
 }
 
-function Row({
-  keys,
-  onPress,
-  children,
-}: {
-  keys: readonly string[];
-  onPress(key: string): void;
-  children: React.ReactNode;
-}) {
+interface KeysProps extends Pick<PadProps, 'unit' | 'onUnit'> {
+  typed: string;
+  onType(text: string): void;
+  /** What the big key says, in two lines. */
+  keepWords: string;
+  /** Null: there is nothing to keep. */
+  onKeep: (() => void) | null;
+}
+
+/** Digits, the other unit, one back, and the big key that keeps it. */
+function Keys({ typed, onType, unit, onUnit, keepWords, onKeep }: KeysProps) {
+  const other = unit === 'C' ? 'F' : 'C';
+  const press = (key: string) => typed.length < mostTyped && onType(typed + key);
+  const atRight = [
+    <PadKey
+      key="unit"
+      css={{ fontSize: 'md' }}
+      onClick={() => onUnit(other)}
+      aria-label={`Type in °${other} instead`}
+    >
+      °{unit} → °{other}
+    </PadKey>,
+    <PadKey key="back" aria-label="Take back the last digit" onClick={() => onType(typed.slice(0, -1))}>
+      <Box asChild mx="auto">
+        <Delete size={24} />
+      </Box>
+    </PadKey>,
+    <KeepKey
+      key="keep"
+      gridRow="span 2"
+      whiteSpace="pre-line"
+      disabled={onKeep === null}
+      onClick={() => onKeep?.()}
+    >
+      {keepWords}
+    </KeepKey>,
+  ];
   return (
-    <>
-      {keys.map((key) => (
-        <PadKey key={key} onClick={() => onPress(key)}>
-          {key}
-        </PadKey>
-      ))}
-      {children}
-    </>
+    <Box
+      display="grid"
+      gridTemplateColumns="repeat(4, 1fr)"
+      gridAutoRows="minmax(56px, 1fr)"
+      gap="2"
+      flex="1"
+      maxH="330px"
+    >
+      {rows.flatMap((row, i) => [
+        ...row.map((key) => (
+          <PadKey key={key} onClick={() => press(key)}>
+            {key}
+          </PadKey>
+        )),
+        atRight[i],
+      ])}
+      <PadKey onClick={() => press('0')}>0</PadKey>
+      <PadKey onClick={() => !typed.includes('.') && press('.')}>.</PadKey>
+      <PadKey aria-label="minus" onClick={() => onType(typed.startsWith('-') ? typed.slice(1) : `-${typed}`)}>
+        −
+      </PadKey>
+    </Box>
   );
 }

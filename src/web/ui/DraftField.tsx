@@ -44,25 +44,8 @@ const Lines = chakra('textarea', {
   },
 });
 
-/**
- * A field that reads as a line of the sheet until it is touched. What cannot be a value stays in the field with
- * the reason below it; the plan keeps its last good value, and nothing typed is lost.
- */
-export function DraftField<T>(props: DraftFieldProps<T>) {
-  const {
-    label,
-    value,
-    format,
-    parse,
-    onValue,
-    placeholder,
-    multiline,
-    chars,
-    align = 'left',
-    onEnter,
-    css,
-  } = props;
-  const id = useId();
+/** What stands in a field while it is typed into, beside the value of the plan. */
+function useDraft<T>({ value, format, parse, onValue, multiline, onEnter }: DraftFieldProps<T>) {
   const [draft, setDraft] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   /** What the value was when the field was entered, and what it last said of itself. */
@@ -90,13 +73,27 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
     setDraft(null);
     setError(null);
   };
-
-  const shared = {
-    'aria-label': label,
-    'aria-invalid': error !== null,
-    'aria-describedby': error === null ? undefined : id,
-    value: text,
-    placeholder,
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === 'Escape') {
+      leave();
+      if (format(before) !== format(value)) onValue(before);
+      (event.target as HTMLElement).blur();
+    }
+    // What could not be a value is taken back first; the plan has nothing of it.
+    if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && error !== null) {
+      event.preventDefault();
+      event.stopPropagation();
+      leave();
+    }
+    if (event.key === 'Enter' && !event.shiftKey && (!multiline || onEnter)) {
+      event.preventDefault();
+      onEnter?.();
+    }
+  };
+  return {
+    text,
+    error,
+    change,
     onFocus: () => {
       setBefore(value);
       setSaid(value);
@@ -105,23 +102,26 @@ export function DraftField<T>(props: DraftFieldProps<T>) {
     onBlur: () => {
       if (error === null) setDraft(null);
     },
-    onKeyDown: (event: KeyboardEvent) => {
-      if (event.key === 'Escape') {
-        leave();
-        if (format(before) !== format(value)) onValue(before);
-        (event.target as HTMLElement).blur();
-      }
-      // What could not be a value is taken back first; the plan has nothing of it.
-      if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && error !== null) {
-        event.preventDefault();
-        event.stopPropagation();
-        leave();
-      }
-      if (event.key === 'Enter' && !event.shiftKey && (!multiline || onEnter)) {
-        event.preventDefault();
-        onEnter?.();
-      }
-    },
+    onKeyDown,
+  };
+}
+
+/**
+ * A field that reads as a line of the sheet until it is touched. What cannot be a value stays in the field with
+ * the reason below it; the plan keeps its last good value, and nothing typed is lost.
+ */
+export function DraftField<T>(props: DraftFieldProps<T>) {
+  const { label, placeholder, multiline, chars, align = 'left', css } = props;
+  const id = useId();
+  const { text, error, change, ...handlers } = useDraft(props);
+
+  const shared = {
+    'aria-label': label,
+    'aria-invalid': error !== null,
+    'aria-describedby': error === null ? undefined : id,
+    value: text,
+    placeholder,
+    ...handlers,
   };
 
   return (

@@ -84,3 +84,9 @@ export const faults: Record<string, Plan> = {
   'look-too-late': withStep(examplePlan, 'boil', { lookAt: 20 }),
   'period-over': { ...examplePlan, periodMinutes: 50 },
 };
+
+export const remarkOf = (plan: Plan, kind: string, where: Place | null = kitchen) =>
+  open(plan, where).find((one) => kindOf(one) === kind)!;
+
+export const linesOf = (remark: PlanRemark) =>
+  remark.working.lines.map(({ text, value, unit }) => [text, value, unit].filter((one) => one !== undefined));

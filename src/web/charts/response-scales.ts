@@ -1,0 +1,71 @@
+import { extent, scaleLinear, scalePoint } from 'd3';
+import type { ResponseSeries } from '../../core/run';
+import type { Frame } from './Axes';
+
+export const responseFrame: Frame = {
+  width: 470,
+  height: 300,
+  margin: { top: 14, right: 22, bottom: 46, left: 58 },
+};
+/** With two factors the lines are named to their right, px. */
+const namesRoom = 78;
+
+/** Where a response chart draws what. */
+export interface ResponseScales {
+  /** Across for a value of the first factor. */
+  place(x: number): number;
+  /** The same for one treatment: those that share a place stand side by side. */
+  xOf(x: number, treatmentId: string): number;
+  y(value: number): number;
+  ticks: number[];
+  /** Least and most of the first factor. */
+  ends: [number, number];
+}
+
+export function responseScales(series: ResponseSeries): ResponseScales {
+  const { points, groups, numeric, factors } = series;
+  const { width, height, margin } = responseFrame;
+  const values = [...points.map((point) => point.y), ...groups.flatMap((group) => group.ci95 ?? [])];
+  const [low, high] = extent(values) as [number, number];
+  const pad = (high - low || Math.abs(high) || 1) * 0.08;
+  const y = scaleLinear(
+    [low >= 0 && low < high * 0.6 ? 0 : low - pad, high + pad],
+    [height - margin.bottom, margin.top],
+  ).nice();
+  const ends = extent([...points.map((point) => point.x), ...groups.map((group) => group.x)]) as [
+    number,
+    number,
+  ];
+  const reach = (ends[1] - ends[0] || 1) * 0.12;
+  const right = width - (factors.length > 1 ? namesRoom : margin.right);
+  const along = scaleLinear([ends[0] - reach, ends[1] + reach], [margin.left, right]);
+  const steps = scalePoint(
+    [...new Set(groups.map((group) => String(group.x)))],
+    [margin.left, right],
+  ).padding(0.6);
+  const beside = sideBySide(series);
+  const place = (x: number) => (numeric ? along(x) : (steps(String(x)) ?? 0));
+  return { place, xOf: (x, treatmentId) => place(x) + beside(treatmentId), y, ticks: y.ticks(5), ends };
+}
+
+/** Treatments that share a place on the axis stand side by side, so that none hides another. */
+function sideBySide({ groups, factors }: ResponseSeries): (treatmentId: string) => number {
+  if (factors.length < 2) return () => 0;
+  const order = [...new Set(groups.map((group) => group.treatment.levels[1]!.id))];
+  const level = new Map(
+    groups.map((group) => [group.treatment.id, order.indexOf(group.treatment.levels[1]!.id)]),
+  );
+  return (id) => ((level.get(id) ?? 0) - (order.length - 1) / 2) * 18;
+}
+
+/** Moves dots that would cover each other a little to the left, so that every repeat is seen. */
+export function jitter(dots: readonly { x: number; y: number }[]): number[] {
+  const placed: { x: number; y: number }[] = [];
+  return dots.map((at) => {
+    let shift = 0;
+    while (placed.some((other) => Math.hypot(other.x - at.x - shift, other.y - at.y) < 11) && shift > -60)
+      shift -= 12;
+    placed.push({ x: at.x + shift, y: at.y });
+    return shift;
+  });
+}
