@@ -27,7 +27,7 @@ export function measurementIn(rest: string, plan: Plan): MeasurementBody | { hin
   const byUnit = plan.responses.filter((one) => unit !== '' && one.unit.toLowerCase() === unit.toLowerCase());
   const named = byName.find((one) => byUnit.includes(one)) ?? byName[0];
   const response = named ?? (wanted === '' && (marked || byUnit.length > 0) ? byUnit[0] : undefined);
-  if (!named && byUnit.length > 1 && wanted === '') {
+  if (wanted === '' && byUnit.length > 1) {
     throw new RefusedValue('measurement', rest, `which one: ${byUnit.map((one) => one.name).join(' or ')}?`);
   }
   if (response && response.formula.trim() !== '') {

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan } from '../practical';
-import { benchSetting, classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '.';
+import { examplePlan, type Plan, type Response } from '../practical';
+import {
+  benchSetting,
+  classTable,
+  findingsFor,
+  Notebook,
+  reachedByFactor,
+  responseSeries,
+  type EntryBody,
+} from '.';
+import { endAt } from '../practical/testing/plans';
 import { zero, place, entry, reading } from './testing/entries';
 
 describe('the results', () => {
@@ -53,6 +62,49 @@ describe('the results', () => {
     expect(findings.map((one) => one.id)).toEqual(
       expect.arrayContaining(['neighbours:snap', 'deviation:3', 'prediction', 'missing:bubble']),
     );
+  });
+
+  it('by a thermometer that is to fall: the lowest, where two readings agree', () => {
+    // Chocolate tempered to 32 °C: read from 60 down; of any three in a row the middle one: 31.
+    const dipped: Plan = {
+      ...examplePlan,
+      thermometers: [{ id: 'in-the-syrup', in: 'food', smallestDivisionC: 0.5 }],
+      factors: [],
+      steps: examplePlan.steps.map((step) => (step.id === 'boil' ? { ...step, ...endAt(32) } : step)),
+    };
+    const cooling = new Notebook(zero, [1]);
+    [60, 45, 33, 32.5, 31, 31.5, 20, 34, 36, 40].forEach((celsius, i) =>
+      cooling.add([entry(1, 10 * i, reading(celsius))]),
+    );
+    const [row] = classTable(benchSetting(dipped, place, new Map([[1, '']])), cooling);
+    expect(row!.reached[0]).toMatchObject({ cooled: true, celsius: 31, targetC: 32 });
+    expect(row!.label).toBe('');
+    expect(reachedByFactor(dipped, row!)).toBeNull();
+  });
+
+  it('are an order without a measure for scores, words and senses, else numbers with an interval', () => {
+    const series = (kind: Response['kind']) => {
+      const plan = { ...examplePlan, responses: [{ ...examplePlan.responses[0]!, kind, unit: 'N' }] };
+      const one = responseSeries(plan, classTable(benchSetting(plan, place, levels), notebook), 0, 'planned');
+      return [one.ordinal, one.groups[0]!.ci95 !== null, one.fit !== null];
+    };
+    for (const kind of ['score', 'ordered-words', 'sensory'] as const)
+      expect(series(kind), kind).toEqual([true, false, false]);
+    for (const kind of ['number', 'count', 'time', 'temperature', 'mass-difference'] as const)
+      expect(series(kind), kind).toEqual([false, true, true]);
+    const unchanged = { ...examplePlan, factors: [] };
+    expect(responseSeries(unchanged, rows, 0, 'planned').numeric).toBe(false);
+  });
+
+  it('say which stations a value is missing from, or that nobody has one yet', () => {
+    const some = new Notebook(zero, [...levels.keys()]);
+    snap.slice(0, 6).forEach((value, i) => some.add([entry(i + 1, i, measured(value))]));
+    const setting = benchSetting(examplePlan, place, levels);
+    const missing = (of: Notebook) =>
+      findingsFor(examplePlan, classTable(setting, of), []).find(({ id }) => id === 'missing:snap')?.what;
+    expect(missing(some)).toBe('No snap force from station 7 and 8');
+    expect(missing(new Notebook(zero, [...levels.keys()]))).toBe('No snap force logged yet');
+    expect(missing(notebook)).toBeUndefined();
   });
 
   it('claim no trend where there is none', () => {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, type Plan } from '../practical';
 import type { EntryBody } from '.';
-import { bench, level, reading } from './testing/bench';
-import { inMedium } from '../practical/testing/plans';
+import { bench, done, level, reading, zero } from './testing/bench';
+import { endAt, inMedium } from '../practical/testing/plans';
 import { type Entries, call, lines } from './testing/calls';
 
 describe('the note of a plateau', () => {
@@ -57,6 +57,64 @@ describe('how a station stands', () => {
     const state = bench(level(1, 60, 0, 20)).state(1, 25);
     expect(state.reading).toEqual({ celsius: 60, ageS: 7 });
     expect(state.silentS).toBe(7);
+  });
+
+  it('goes on with its steps, never back; what is no step of the lesson moves nothing', () => {
+    const ids = examplePlan.steps.filter((step) => step.when === 'lesson').map((step) => step.id);
+    const at = (...events: [second: number, stepId: string | null][]) => {
+      const entries = events.map(([second, stepId]): Entries[number] => [
+        1,
+        second,
+        { kind: 'event', text: 'x', stepId },
+      ]);
+      const { stepNumber, lastEvent } = bench(entries).state(1, 500);
+      return [stepNumber, lastEvent === null ? null : (lastEvent.at - zero) / 1000];
+    };
+    expect(at([10, ids[0]!], [20, ids[1]!])).toEqual([3, 20]);
+    // Logged late: the first step after the second.
+    expect(at([10, ids[1]!], [20, ids[0]!])).toEqual([3, 10]);
+    // Logged twice: it was over at the later.
+    expect(at([10, ids[1]!], [20, ids[1]!])).toEqual([3, 20]);
+    expect(at([10, ids[0]!], [20, null], [30, 'nobody’s'])).toEqual([2, 10]);
+    expect(at([10, null])).toEqual([1, null]);
+  });
+
+  it('shows the thermometer of the step it is at, and after the last that of the last', () => {
+    const boil = examplePlan.steps.findIndex((step) => step.id === 'boil');
+    const plan: Plan = {
+      ...examplePlan,
+      thermometers: [
+        ...examplePlan.thermometers,
+        { id: 'core', in: 'core', smallestDivisionC: 0.1 },
+        { id: 'oil', in: 'oil', smallestDivisionC: 1 },
+      ],
+      steps: examplePlan.steps.map((step, i) =>
+        i === boil + 1 ? { ...step, ...endAt(74), thermometerId: 'core' } : step,
+      ),
+    };
+    const seen = [...level(1, 120, 0, 20), [1, 20, reading(61, 2)], [1, 21, reading(180, 3)]] as Entries;
+    const stepIds = plan.steps.map((step) => step.id);
+    const after = (steps: number) => {
+      const events = stepIds.slice(0, steps).map((id, i): Entries[number] => [1, 22 + i, done(id)]);
+      const { reading: shown, watch } = bench([...seen, ...events], plan).state(1, 60);
+      return [shown?.celsius, watch?.probe];
+    };
+    expect(after(0)).toEqual([120, 1]);
+    expect(after(boil + 1)).toEqual([61, 2]);
+    expect(after(stepIds.length)).toEqual([61, undefined]);
+  });
+
+  it('counts a step down from the one before it; without minutes, or past its timer, nothing', () => {
+    const egg: EntryBody = { kind: 'timer', label: 'egg', minutes: 4, lookAt: 3 };
+    const timed = bench([[1, 10, egg]]);
+    expect(timed.state(1, 70).countdown).toMatchObject({ label: 'egg', elapsedS: 60, lookInS: 120 });
+    // Five minutes after its end it is over.
+    expect(timed.state(1, 10 + 540).countdown?.label).not.toBe('egg');
+    const plain = { ...examplePlan, steps: examplePlan.steps.map((step) => ({ ...step, minutes: null })) };
+    expect(bench([], plain).state(1, 70).countdown).toBeNull();
+    const all = examplePlan.steps.map((step, i): Entries[number] => [1, 10 + i, done(step.id)]);
+    expect(bench(all).state(1, 100).countdown).toBeNull();
+    expect(bench([]).state(1, 70).countdown).toMatchObject({ elapsedS: 70 });
   });
 
   it('without a thermometer it starts with the first word', () => {

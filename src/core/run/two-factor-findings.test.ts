@@ -62,4 +62,19 @@ describe('what two factors did', () => {
     const uneven = found([5, 5.2, 5.1], [5.1, 5.3], [9, 9.2], [9.1, 9.3]);
     expect(uneven.some((line) => /depends|over all levels/.test(line))).toBe(false);
   });
+
+  it('a level that nobody measured is left out, and does not make a gap', () => {
+    const three: Plan = {
+      ...plan,
+      factors: [{ ...plan.factors[0]!, levels: numberLevels(8, 12, 16) }, plan.factors[1]!],
+    };
+    const cells = [[4.8, 5, 5.2], [5, 5.2, 5.4], [8.8, 9, 9.2], [9, 9.2, 9.4], [], []];
+    const ids = treatmentsOf(three).map(({ id }) => id);
+    const measured = Object.fromEntries(cells.flatMap((one, i) => (one.length > 0 ? [[ids[i]!, one]] : [])));
+    const said = measuredClass(measured, three)
+      .findings()
+      .map(({ what }) => what);
+    expect(said).toContain('Mass loss higher at 12 min than at 8 min');
+    expect(said.join()).not.toContain('16');
+  });
 });

@@ -12,7 +12,7 @@ export const place: Place = {
   balanceG: 0.1,
 };
 
-export let serial = 0;
+let serial = 0;
 
 export const entry = (station: number | null, second: number, body: EntryBody): Entry => ({
   id: `e${(serial += 1)}`,
