@@ -1,38 +1,19 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { ChevronDown, ChevronRight, GripVertical, TriangleAlert } from 'lucide-react';
+import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react';
 import { memo, useState } from 'react';
-import { counted, formatNumber, formatTemperature, listed } from '../../core/format';
-import {
-  earlyLook,
-  levelLabel,
-  levelsInOrder,
-  localTarget,
-  mediumOf,
-  minutesWords,
-  settingsWords,
-  stepMinutes,
-  targetOf,
-  workingOfTarget,
-  type Plan,
-  type Place,
-  type Step,
-  stepShape,
-} from '../../core/practical';
+import { formatNumber } from '../../core/format';
+import { earlyLook, minutesWords, stepMinutes, stepShape, type Step } from '../../core/practical';
 import { longest, range } from '../../core/shape';
-import { hazards } from '../../core/safety';
-import { IconButton, WordButton } from '../ui/Button';
+import { IconButton } from '../ui/Button';
 import { NumberField, TextField } from '../ui/fields';
-import { WorkingPopover } from '../ui/WorkingPopover';
 import { useEdit } from './edit-context';
 import { RemoveButton } from './line-tools';
 import { withItem, without } from './lists';
 import { StepDetails } from './StepDetails';
-import { mediumWords } from './ThermometerLines';
-
-/** What a row has to know of the plan around its step. */
-export type Around = Pick<Plan, 'factors' | 'formula' | 'thermometers'> & { place: Place | null };
+import { StepFacts, type Around } from './StepFacts';
+import { TimeBar } from './TimeBar';
 
 interface StepRowProps {
   step: Step;
@@ -95,30 +76,7 @@ export const StepRow = memo(function StepRow({ step, number, around, from, to }:
           <StepFacts step={step} around={around} />
         </Box>
         <TimeBar bar={bar} hands={step.hands} lookShare={look !== null && length ? look / length : null} />
-        <Box w="6.3rem" flexShrink={0} lineHeight="1.25">
-          <NumberField
-            label={`Minutes of step ${number}`}
-            value={step.minutes}
-            {...range(stepShape.fields.minutes)}
-            mayBeEmpty
-            placeholder="?"
-            chars={1}
-            align="right"
-            onValue={(minutes) => onChange({ minutes })}
-          />{' '}
-          min
-          {(step.minutesTo !== null || step.per !== 'once') && (
-            <Box fontSize="sm" color="soft">
-              {minutesWords(step)}
-            </Box>
-          )}
-          <VariedMinutes step={step} around={around} />
-          {look !== null && (
-            <Box fontSize="sm" color="soft">
-              look at {formatNumber(look)}
-            </Box>
-          )}
-        </Box>
+        <Minutes step={step} number={number} around={around} onChange={onChange} />
         <Flex>
           <IconButton
             aria-expanded={open}
@@ -137,6 +95,41 @@ export const StepRow = memo(function StepRow({ step, number, around, from, to }:
   );
 });
 
+interface MinutesProps extends Pick<StepRowProps, 'step' | 'number' | 'around'> {
+  onChange(patch: Partial<Step>): void;
+}
+
+/** How long it takes, at its levels too, and when to look. */
+function Minutes({ step, number, around, onChange }: MinutesProps) {
+  const look = earlyLook(step);
+  return (
+    <Box w="6.3rem" flexShrink={0} lineHeight="1.25">
+      <NumberField
+        label={`Minutes of step ${number}`}
+        value={step.minutes}
+        {...range(stepShape.fields.minutes)}
+        mayBeEmpty
+        placeholder="?"
+        chars={1}
+        align="right"
+        onValue={(minutes) => onChange({ minutes })}
+      />{' '}
+      min
+      {(step.minutesTo !== null || step.per !== 'once') && (
+        <Box fontSize="sm" color="soft">
+          {minutesWords(step)}
+        </Box>
+      )}
+      <VariedMinutes step={step} around={around} />
+      {look !== null && (
+        <Box fontSize="sm" color="soft">
+          look at {formatNumber(look)}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
 /** Minutes that are another at every level: “4 · 6 · 8 min”. */
 function VariedMinutes({ step, around }: { step: Step; around: Around }) {
   const factor = around.factors.find(({ acts }) => acts.on === 'minutes' && acts.stepId === step.id);
@@ -150,175 +143,3 @@ function VariedMinutes({ step, around }: { step: Step; around: Around }) {
     </Box>
   );
 }
-
-/** What ends the step here, what it needs, and what can hurt: what was understood, under its words. */
-function StepFacts({ step, around }: { step: Step; around: Around }) {
-  const end = endWords(around, step);
-  const facts = factsOf(around, step);
-  if (!end && facts.length === 0 && step.hazards.length === 0 && !step.event) return null;
-  return (
-    <Flex wrap="wrap" columnGap="3" fontSize="sm" color="soft" align="baseline">
-      {facts.map((fact) => (
-        <span key={fact}>{fact}</span>
-      ))}
-      {end}
-      {step.hazards.map((id) => (
-        <Flex
-          key={id}
-          as="span"
-          align="center"
-          gap="1"
-          color="ember"
-          fontWeight="bold"
-          title={hazards[id].caution}
-        >
-          <TriangleAlert size={13} aria-hidden />
-          {hazards[id].name}
-        </Flex>
-      ))}
-      {step.event && <span>log “{step.event}”</span>}
-    </Flex>
-  );
-}
-
-const stirWords = { always: 'stir all the time', 'now-and-then': 'stir now and then', never: 'do not stir' };
-
-/** A step’s facts in a few words each. */
-function factsOf(plan: Around, step: Step): string[] {
-  const when = { before: 'before the lesson', lesson: '', after: 'after the lesson' }[step.when];
-  const days =
-    step.day === 0 ? '' : ` (${counted(Math.abs(step.day), 'day')} ${step.day < 0 ? 'before' : 'after'})`;
-  const levels = step.only.flatMap((id) =>
-    plan.factors.flatMap((factor) =>
-      factor.levels.filter((level) => level.id === id).map((level) => levelLabel(plan, factor, level)),
-    ),
-  );
-  return [
-    when && when + days,
-    levels.length > 0 ? `only for ${listed(levels)}` : '',
-    variedSettings(plan, step) || settingsWords(step.settings, 'C'),
-    step.stayBelowC === null ? '' : `stay below ${formatTemperature(step.stayBelowC)}`,
-    step.stir === null ? '' : stirWords[step.stir],
-    { open: '', glass: 'look through the glass', shut: 'door stays shut' }[step.door],
-    step.people > 1 ? `${step.people} people` : '',
-    step.adult ? 'adult does this' : '',
-    step.optional ? 'if wanted' : '',
-    step.tryOne ? 'one piece first' : '',
-    step.repeatUntil ? `again until ${step.repeatUntil}` : '',
-    step.safeStop ? 'safe place to stop' : '',
-    step.ready.length > 0 ? `ready: ${step.ready.join(', ')}` : '',
-    ...step.windows.map(windowWords),
-  ].filter(Boolean);
-}
-
-function windowWords({ words, from, until }: Step['windows'][number]): string {
-  const edges = [
-    from === null ? '' : `from ${formatNumber(from)} min`,
-    until === null ? '' : `until ${formatNumber(until)} min`,
-  ];
-  return [words, ...edges.filter(Boolean)].join(' ');
-}
-
-/** A setting that is another at every level: “oven 180 · 200 °C by level”. */
-function variedSettings(plan: Around, step: Step): string {
-  const factor = plan.factors.find(({ acts }) => acts.on === 'setting' && acts.stepId === step.id);
-  if (!factor || factor.acts.on !== 'setting') return '';
-  return `${factor.acts.what} ${factor.levels.map((level) => levelLabel(plan, factor, level)).join(' · ')} by level`;
-}
-
-/** What ends the step besides its time: signs in words, and the temperature it comes to at the stations here. */
-function endWords(plan: Around, step: Step) {
-  const signs = step.ends.flatMap((end) => (end.kind === 'sign' && end.words ? [end.words] : []));
-  const joined = step.need === 'all' ? ' and ' : ' or ';
-  const end = step.ends.find((one) => one.kind === 'temperature');
-  const temperature = end ? <TemperatureWords around={plan} step={step} /> : null;
-  if (signs.length === 0) return temperature;
-  return (
-    <span>
-      until {signs.join(joined)}
-      {temperature && (
-        <>
-          {joined}
-          {temperature}
-        </>
-      )}
-    </span>
-  );
-}
-
-function TemperatureWords({ around, step }: { around: Around; step: Step }) {
-  const { place } = around;
-  const medium = mediumOf(around, step);
-  const factor = around.factors.find(({ acts }) => acts.on === 'end-temperature' && acts.stepId === step.id);
-  const fixed = factor ? null : targetOf(around, step, place);
-  if (fixed) {
-    return (
-      <WorkingPopover working={workingOfTarget(fixed, place)} title="Where this step ends">
-        <WordButton css={{ fontSize: 'sm', textDecorationStyle: 'dashed' }}>
-          until {formatTemperature(fixed.localC)} here ({formatTemperature(fixed.localC, 'F')})
-          {fixed.shifted && `; ${formatNumber(fixed.seaLevelC)} °C at sea level`}
-          {medium !== null && medium !== 'syrup' && `, ${mediumWords[medium]}`}
-        </WordButton>
-      </WorkingPopover>
-    );
-  }
-  const known = (factor ? levelsInOrder(factor) : []).flatMap(({ value }) =>
-    value === null ? [] : [formatNumber(localTarget(value, medium === 'syrup', place).localC, 1)],
-  );
-  return (
-    <span>
-      until the station’s own level
-      {known.length > 0 && `: ${[...new Set(known)].join(' / ')} °C here`}
-    </span>
-  );
-}
-
-interface TimeBarProps {
-  bar: { from: number; to: number } | null;
-  hands: Step['hands'];
-  lookShare: number | null;
-}
-
-/** Minutes as a bar at their place in the period: solid for hands, hatched for waiting, a notch for the early look. */
-function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
-  return (
-    <Box
-      w={{ base: '100%', lg: '150px' }}
-      flexShrink={0}
-      h="22px"
-      position="relative"
-      aria-hidden
-      order={{ base: 1, lg: 0 }}
-    >
-      <Box position="absolute" left="0" right="0" top="11px" h="1px" bg="rule" />
-      {bar && (
-        <Box
-          position="absolute"
-          top="6px"
-          h="10px"
-          borderRadius="2px"
-          style={{ left: `${bar.from * 100}%`, width: `max(3px, ${(bar.to - bar.from) * 100}%)` }}
-          css={hands === 'hands-on' ? { bg: 'tawny' } : waitingHatch}
-        >
-          {lookShare !== null && lookShare <= 1 && (
-            <Box
-              position="absolute"
-              top="-4px"
-              h="18px"
-              w="2px"
-              bg="ink"
-              style={{ left: `${lookShare * 100}%` }}
-            />
-          )}
-        </Box>
-      )}
-    </Box>
-  );
-}
-
-export const waitingHatch = {
-  backgroundImage:
-    'repeating-linear-gradient(135deg, var(--chakra-colors-strong-rule) 0 4px, var(--chakra-colors-paper) 4px 7px)',
-  outline: '1px solid var(--chakra-colors-strong-rule)',
-  outlineOffset: '-1px',
-};

@@ -5,7 +5,7 @@ import { range } from '../../core/shape';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from './Section';
-import { waitingHatch } from './StepRow';
+import { waitingHatch } from './TimeBar';
 
 /** The period from bell to bell, drawn to scale. */
 export const TimeSection = memo(function TimeSection() {

@@ -1,0 +1,52 @@
+import { Box } from '@chakra-ui/react';
+import type { Step } from '../../core/practical';
+
+interface TimeBarProps {
+  bar: { from: number; to: number } | null;
+  hands: Step['hands'];
+  lookShare: number | null;
+}
+
+/** Minutes as a bar at their place in the period: solid for hands, hatched for waiting, a notch for the early look. */
+export function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
+  return (
+    <Box
+      w={{ base: '100%', lg: '150px' }}
+      flexShrink={0}
+      h="22px"
+      position="relative"
+      aria-hidden
+      order={{ base: 1, lg: 0 }}
+    >
+      <Box position="absolute" left="0" right="0" top="11px" h="1px" bg="rule" />
+      {bar && (
+        <Box
+          position="absolute"
+          top="6px"
+          h="10px"
+          borderRadius="2px"
+          style={{ left: `${bar.from * 100}%`, width: `max(3px, ${(bar.to - bar.from) * 100}%)` }}
+          css={hands === 'hands-on' ? { bg: 'tawny' } : waitingHatch}
+        >
+          {lookShare !== null && lookShare <= 1 && (
+            <Box
+              position="absolute"
+              top="-4px"
+              h="18px"
+              w="2px"
+              bg="ink"
+              style={{ left: `${lookShare * 100}%` }}
+            />
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+export const waitingHatch = {
+  backgroundImage:
+    'repeating-linear-gradient(135deg, var(--chakra-colors-strong-rule) 0 4px, var(--chakra-colors-paper) 4px 7px)',
+  outline: '1px solid var(--chakra-colors-strong-rule)',
+  outlineOffset: '-1px',
+};
