@@ -18,6 +18,7 @@ export default tseslint.config(
       '@typescript-eslint/unbound-method': 'off',
       'no-console': 'error',
       eqeqeq: 'error',
+      'max-lines': ['error', 320],
       'no-restricted-syntax': [
         'error',
         { selector: 'ExportDefaultDeclaration', message: 'Name what you export.' },

@@ -12,17 +12,16 @@ import {
 import { remembered } from '../memory';
 import type { StationStep } from '../practical';
 import type { Source } from '../working';
-import { fanOf, ovenOf } from './heat-of-step';
+import { ovenOf, saysFan } from './heat-of-step';
 import { knownOf, predicted, type Asked, type Band, type Model, type Station } from './prediction';
 
 const source: Source = {
   kind: 'from-memory',
-  text: 'Conduction by finite volumes; oven films of 15 to 22 W/m²·K still, 22 to 35 with a fan, 600 to 2000 in boiling water (handbook ranges)',
+  text: 'Conduction by finite volumes; oven films of 22 to 35 W/m²·K with a fan, 15 to 35 where nobody says, 600 to 2000 in boiling water (handbook ranges)',
 };
 
 /** Films at the surface, W/m²·K: weakest, usual, strongest. */
 const films = {
-  still: [15, 18, 22],
   fan: [22, 28, 35],
   any: [15, 22, 35],
   water: [600, 1200, 2000],
@@ -161,8 +160,7 @@ function ways(station: Station, step: StationStep, asked: Asked): Piece[] | null
   const piece = pieceOf(station, step, asked);
   if (!piece) return null;
   const inWater = /\b(boil|simmer|poach)\b/i.test(step.text);
-  const fan = fanOf(station.own.steps, step);
-  const [weak, usual, strong] = films[inWater ? 'water' : fan === null ? 'any' : 'fan'];
+  const [weak, usual, strong] = films[inWater ? 'water' : saysFan(station.own.steps) ? 'fan' : 'any'];
   return inWater
     ? [weak, usual, strong].map((film) => ({ ...piece, film, wetness: 0 }))
     : [

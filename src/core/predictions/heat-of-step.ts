@@ -30,11 +30,9 @@ function settingOf({ settings, text }: StationStep): number | null {
   return oven(settings) ?? oven(readStep(text).settings ?? []);
 }
 
-/** Whether the oven of a step has a fan, by its words; null where nobody says. */
-export function fanOf(steps: readonly StationStep[], step: StationStep): boolean | null {
-  const said = [step, ...steps].some(
+/** Whether some step says that the oven has a fan. */
+export const saysFan = (steps: readonly StationStep[]): boolean =>
+  steps.some(
     ({ settings, text }) =>
       settings.some(({ words }) => /\bfan\b/i.test(words)) || /°\s*C\s*fan\b/i.test(text),
   );
-  return said ? true : null;
-}
