@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
+import type { RunNow } from '../src/contract/runs';
 import { field } from './field';
 import { atRest } from './at-rest';
 import { TestServer } from './server';
@@ -13,6 +14,52 @@ interface View {
   size?: { width: number; height: number };
   dark?: boolean;
   before?: (page: Page) => Promise<void>;
+}
+
+/** A run of a practical of the demo, under way. */
+async function startedRun(server: TestServer, practicalId: string, stations: number): Promise<string> {
+  const [rooms, classes] = [
+    await server.json<{ id: string }[]>('/api/rooms'),
+    await server.json<{ id: string }[]>('/api/classes'),
+  ];
+  const id = `picture-${practicalId}`;
+  await server.send('POST', '/api/runs', {
+    ...{ id, practicalId, revision: 1, roomId: rooms[0]!.id, classId: classes[0]!.id },
+    ...{ startsAt: Date.now(), stations, probes: 'none', seed: 4 },
+  });
+  await server.send('POST', `/api/runs/${id}/start`, {});
+  return id;
+}
+
+/** Eight stations of koftas, measured: thicker ones lose less, from cold or not. */
+async function measuredKoftas(server: TestServer): Promise<string> {
+  const id = await startedRun(server, 'practical-koftas', 8);
+  const { run } = await server.json<RunNow>(`/api/runs/${id}`);
+  const at = run.startedAt!;
+  const measured = (station: number, responseId: string, value: number, unit: string, piece?: number) => ({
+    ...{ id: `${station}-${responseId}-${piece ?? 0}`, station, at: at + 1000 * station, offset: 0 },
+    body: {
+      ...{ kind: 'measurement', responseId, value, unit },
+      ...{ name: run.plan.responses.find((one) => one.id === responseId)!.name },
+      ...(piece !== undefined && { piece }),
+    },
+  });
+  const entries = run.allocation.flatMap(({ station, treatmentId }) => {
+    const [thick, warm] = [treatmentId.includes('mm-38'), treatmentId.includes('from-12')];
+    const wobble = (station % 3) * 0.4;
+    const minutes = Number(((thick ? 20.5 : 12.5) - (warm ? 1.5 : 0) + wobble).toFixed(1));
+    const pieces = [1, 2, 3, 4].flatMap((piece) => {
+      const raw = (thick ? 84 : 37) + piece * 0.3;
+      const left = raw * (1 - (thick ? 0.17 : 0.23) + wobble / 100);
+      return [
+        measured(station, 'mass-raw', Number(raw.toFixed(1)), 'g', piece),
+        measured(station, 'mass-baked', Number(left.toFixed(1)), 'g', piece),
+      ];
+    });
+    return [measured(station, 'minutes-to-core', minutes, 'min'), ...pieces];
+  });
+  await server.send('POST', `/api/runs/${id}/log`, { entries });
+  return id;
 }
 
 test('one picture of each main view', async ({ browser }) => {
@@ -30,6 +77,12 @@ test('one picture of each main view', async ({ browser }) => {
       { name: 'today', path: '/', ready: 'This week' },
       { name: 'plan', path: '/practicals/practical-honeycomb/plan', ready: 'Fair test' },
       { name: 'plan-to-check', path: '/practicals/practical-scones/plan', ready: 'How is' },
+      {
+        name: 'plan-two-factors',
+        path: '/practicals/practical-koftas/plan',
+        ready: 'What the models expect',
+        size: { width: 1280, height: 1120 },
+      },
       { name: 'layout', path: `/runs/${planned[1]!.id}/bench`, ready: 'Who does what' },
       {
         name: 'board',
@@ -61,7 +114,6 @@ test('one picture of each main view', async ({ browser }) => {
         path: `/runs/${running}/station/4`,
         ready: 'Degrees',
         size: phone,
-        // The syrup’s own forecast comes with the ingredients table, a moment after the page.
         before: (page: Page) => expect(page.getByText(/in \d+ (min|s)/).first()).toBeVisible(),
       },
       {
@@ -77,7 +129,7 @@ test('one picture of each main view', async ({ browser }) => {
         size: { width: 1280, height: 1000 },
       },
     ];
-    for (const { name, path, ready, size, dark, before } of views) {
+    const take = async ({ name, path, ready, size, dark, before }: View) => {
       const page = await browser.newPage({
         viewport: size ?? { width: 1280, height: 800 },
         colorScheme: dark ? 'dark' : 'light',
@@ -88,7 +140,21 @@ test('one picture of each main view', async ({ browser }) => {
       await atRest(page);
       await page.screenshot({ path: `${folder}/${name}.png` });
       await page.close();
-    }
+    };
+    for (const view of views) await take(view);
+    // Runs of our own, after the pictures of the demo as it is.
+    const koftas = await measuredKoftas(server);
+    const scones = await startedRun(server, 'practical-scones', 8);
+    const more: View[] = [
+      { name: 'station-batch', path: `/runs/${scones}/station/3`, ready: 'Step', size: phone },
+      {
+        name: 'results-two-factors',
+        path: `/runs/${koftas}/results`,
+        ready: 'What this tells',
+        size: { width: 1280, height: 1120 },
+      },
+    ];
+    for (const view of more) await take(view);
   } finally {
     await server.remove();
   }

@@ -2,7 +2,7 @@ import { formatNumber } from '../../core/format';
 import { levelLabel, levelsInOrder, type Factor, type Plan } from '../../core/practical';
 import type { LevelGroup, ResponseSeries } from '../../core/run';
 import { placeLabels } from './place-labels';
-import { jitter, responseFrame, type ResponseScales } from './response-scales';
+import { besideMean, jitter, responseFrame, type ResponseScales } from './response-scales';
 
 export const shortened = (label: string) => (label.length > 17 ? `${label.slice(0, 16)}…` : label);
 
@@ -91,8 +91,13 @@ interface DotsProps extends MarksProps {
 
 /** Every station a dot; ringed where something went differently. */
 export function StationDots({ series, scales: { xOf, y }, colourOf, pointed, onPoint }: DotsProps) {
-  const { points, response } = series;
-  const at = points.map((point) => ({ x: xOf(point.x, point.treatmentId), y: y(point.y) }));
+  const { points, response, factors } = series;
+  const left = factors.length > 1 ? besideMean : 0;
+  const at = points.map(({ x, y: value, treatmentId }) => ({
+    x: xOf(x, treatmentId) - left,
+    y: y(value),
+    treatmentId,
+  }));
   const shift = jitter(at);
   return points.map((point, i) => (
     <g

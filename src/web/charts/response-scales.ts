@@ -37,16 +37,22 @@ export function responseScales(series: ResponseSeries): ResponseScales {
     number,
   ];
   const reach = (ends[1] - ends[0] || 1) * 0.12;
-  const right = width - (factors.length > 1 ? namesRoom : margin.right);
-  const along = scaleLinear([ends[0] - reach, ends[1] + reach], [margin.left, right]);
-  const steps = scalePoint(
-    [...new Set(groups.map((group) => String(group.x)))],
-    [margin.left, right],
-  ).padding(0.6);
+  const seconds = new Set(groups.map((group) => group.treatment.levels[1]?.id)).size;
+  // So much do the outer ones stand beside their place.
+  const aside = factors.length > 1 ? (apart * (seconds - 1)) / 2 : 0;
+  const left = margin.left + (factors.length > 1 ? aside + 2 * besideMean : 0);
+  const right = width - (factors.length > 1 ? namesRoom + aside : margin.right);
+  const along = scaleLinear([ends[0] - reach, ends[1] + reach], [left, right]);
+  const steps = scalePoint([...new Set(groups.map((group) => String(group.x)))], [left, right]).padding(0.6);
   const beside = sideBySide(series);
   const place = (x: number) => (numeric ? along(x) : (steps(String(x)) ?? 0));
   return { place, xOf: (x, treatmentId) => place(x) + beside(treatmentId), y, ticks: y.ticks(5), ends };
 }
+
+/** Between treatments at one place of the axis, px: room for a mean and the dots at its left. */
+const apart = 38;
+/** How far dots stand from the mean of their treatment, px. */
+export const besideMean = 14;
 
 /** Treatments that share a place on the axis stand side by side, so that none hides another. */
 function sideBySide({ groups, factors }: ResponseSeries): (treatmentId: string) => number {
@@ -55,17 +61,18 @@ function sideBySide({ groups, factors }: ResponseSeries): (treatmentId: string) 
   const level = new Map(
     groups.map((group) => [group.treatment.id, order.indexOf(group.treatment.levels[1]!.id)]),
   );
-  return (id) => ((level.get(id) ?? 0) - (order.length - 1) / 2) * 18;
+  return (id) => ((level.get(id) ?? 0) - (order.length - 1) / 2) * apart;
 }
 
-/** Moves dots that would cover each other a little to the left, so that every repeat is seen. */
-export function jitter(dots: readonly { x: number; y: number }[]): number[] {
-  const placed: { x: number; y: number }[] = [];
+/** Moves dots that would cover another of their own treatment a little to the left, so that every repeat is seen. */
+export function jitter(dots: readonly { x: number; y: number; treatmentId: string }[]): number[] {
+  const placed: { x: number; y: number; treatmentId: string }[] = [];
   return dots.map((at) => {
     let shift = 0;
-    while (placed.some((other) => Math.hypot(other.x - at.x - shift, other.y - at.y) < 11) && shift > -60)
-      shift -= 12;
-    placed.push({ x: at.x + shift, y: at.y });
+    const covers = (other: (typeof placed)[number]) =>
+      other.treatmentId === at.treatmentId && Math.hypot(other.x - at.x - shift, other.y - at.y) < 11;
+    while (placed.some(covers) && shift > -60) shift -= 12;
+    placed.push({ ...at, x: at.x + shift });
     return shift;
   });
 }

@@ -57,6 +57,17 @@ describe('the outbox', () => {
   afterEach(() => void vi.useRealTimers());
   const settle = (ms = 60_000) => vi.advanceTimersByTimeAsync(ms);
 
+  it('sends what is written down while its run is opened anew: closed, it holds nothing back', async () => {
+    const server = fakeServer();
+    const store = memoryStore();
+    const outbox = new Outbox({ runId: 'r', store, send: server.send });
+    outbox.close();
+    await outbox.add([entry('late')]);
+    await settle(0);
+    expect(server.log).toEqual(['late']);
+    expect(store.kept.size).toBe(0);
+  });
+
   it('delivers each entry once, though answers are lost and the page is closed in between', async () => {
     const server = fakeServer();
     const store = memoryStore();

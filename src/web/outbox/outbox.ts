@@ -79,6 +79,7 @@ export class Outbox extends Watched<OutboxState> {
     this.#tries.soon(0);
   };
 
+  /** The page goes on without it. What is still added goes out all the same: a run that begins is opened anew meanwhile. */
   close(): void {
     this.#tries.end();
   }

@@ -3,7 +3,8 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useParams, useSearchParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
-import { examplePlan } from '../../core/practical';
+import { examplePlan, planShape } from '../../core/practical';
+import { longest } from '../../core/shape';
 import { reviewPlan } from '../../core/review';
 import { usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
@@ -76,9 +77,14 @@ function PlanSheet({ practical }: { practical: Practical }) {
         <TextField
           label="Title"
           needed
-          most={120}
+          // A long one goes on in a second line; it is one line all the same.
+          multiline
+          onEnter={() => (document.activeElement as HTMLElement).blur()}
+          most={longest(planShape.fields.title)}
           value={plan.title}
-          onValue={(title) => keeper.edit('title', (was) => ({ ...was, title }))}
+          onValue={(title) =>
+            keeper.edit('title', (was) => ({ ...was, title: title.replace(/\s*\n\s*/g, ' ') }))
+          }
         />
       }
     >

@@ -23,7 +23,8 @@ export function ResponseLines() {
           key={response.id}
           data-anchor={`fair-test:${response.id}`}
           align="baseline"
-          gap="1.5"
+          columnGap="1.5"
+          pb="1"
           role="group"
           wrap="wrap"
         >
@@ -78,18 +79,20 @@ export function ResponseLines() {
               />
             )}
           </Box>
-          {response.formula === '' && (
-            <PiecesOf response={response} onChange={(patch) => change(response.id, patch)} />
-          )}
-          <RemoveButton
-            what={response.name}
-            onClick={() =>
-              edit(`${response.id}-gone`, (was) => ({
-                ...was,
-                responses: without(was.responses, response.id),
-              }))
-            }
-          />
+          <Flex as="span" align="baseline" gap="1.5">
+            {response.formula === '' && (
+              <PiecesOf response={response} onChange={(patch) => change(response.id, patch)} />
+            )}
+            <RemoveButton
+              what={response.name}
+              onClick={() =>
+                edit(`${response.id}-gone`, (was) => ({
+                  ...was,
+                  responses: without(was.responses, response.id),
+                }))
+              }
+            />
+          </Flex>
         </Flex>
       ))}
       <AddLine

@@ -30,6 +30,7 @@ interface ClassTableProps {
 export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: ClassTableProps) {
   const { plan } = run;
   const watched = watchedColumns(rows);
+  const digits = plan.responses.map((response, j) => digitsOf(response, rows, j));
   return (
     <Box overflowX="auto">
       <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
@@ -107,7 +108,7 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
                   />
                 ))}
                 {row.cells.map((cell, j) => (
-                  <ValueCell key={plan.responses[j]!.id} cell={cell} response={plan.responses[j]!} />
+                  <ValueCell key={plan.responses[j]!.id} cell={cell} digits={digits[j]} />
                 ))}
               </chakra.tr>
             );
@@ -137,12 +138,20 @@ function StoppedCell({ reached, unit }: { reached: Reached | undefined; unit: 'C
   );
 }
 
-function ValueCell({ cell, response }: { cell: ResultCell; response: Response }) {
+/** Digits after the point, the same down a column: those of the instrument, one more for means, or three that tell of what is worked out. */
+function digitsOf({ formula, smallestDivision }: Response, rows: readonly ResultRow[], column: number) {
+  if (formula === '') {
+    const means = rows.some((row) => (row.cells[column]?.values.length ?? 0) > 1);
+    return smallestDivision === null ? undefined : decimalsOf(smallestDivision) + (means ? 1 : 0);
+  }
+  const most = Math.max(...rows.map((row) => Math.abs(row.cells[column]?.mean ?? 0)));
+  return most > 0 ? Math.max(0, Math.min(6, 2 - Math.floor(Math.log10(most)))) : 0;
+}
+
+function ValueCell({ cell, digits }: { cell: ResultCell; digits: number | undefined }) {
   if (cell.mean === null) {
     return <Cell color="soft">—</Cell>;
   }
-  const digits = response.smallestDivision === null ? undefined : decimalsOf(response.smallestDivision);
-  const computed = response.formula !== '';
   const repeats = cell.values.length;
   const corrected = cell.values.some((one) => one.corrected);
   return (
@@ -156,9 +165,7 @@ function ValueCell({ cell, response }: { cell: ResultCell; response: Response })
         .filter(Boolean)
         .join('; ')}
     >
-      {computed
-        ? formatNumber(Number(cell.mean.toPrecision(3)))
-        : formatNumber(cell.mean, digits === undefined ? undefined : digits + (repeats > 1 ? 1 : 0))}
+      {formatNumber(cell.mean, digits)}
       {corrected && (
         <Box as="sup" color="glass" fontWeight="bold" ml="0.5" aria-label="corrected">
           c

@@ -16,11 +16,12 @@ export class Tries {
   /** Tries after a moment, in place of a try that waits. */
   soon(afterMs: number): void {
     this.cancel();
-    if (!this.#over) this.#timer = setTimeout(this.#attempt, afterMs);
+    this.#timer = setTimeout(this.#attempt, afterMs);
   }
 
   /** Tries after the next pause, which is twice the last. */
   later(): void {
+    if (this.#over) return;
     this.soon(this.#pauseMs);
     this.#pauseMs = Math.min(this.#longestMs, this.#pauseMs * 2);
   }
@@ -35,7 +36,7 @@ export class Tries {
     this.#timer = null;
   }
 
-  /** No more tries. */
+  /** No more tries by itself; what is asked for is still tried, once. */
   end(): void {
     this.#over = true;
     this.cancel();
