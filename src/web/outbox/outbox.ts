@@ -37,6 +37,7 @@ export class Outbox extends Watched<OutboxState> {
   readonly #options: OutboxOptions;
   readonly #tries: Tries;
   #sending = false;
+  #closed = false;
 
   constructor(options: OutboxOptions) {
     super({ waiting: [], refused: [], received: 0, away: false });
@@ -75,12 +76,14 @@ export class Outbox extends Watched<OutboxState> {
 
   /** Tries again now, for instance when the network has come back. */
   readonly nudge = () => {
+    if (this.#closed) return;
     this.#tries.succeeded();
     this.#tries.soon(0);
   };
 
   /** The page goes on without it. What is still added goes out all the same: a run that begins is opened anew meanwhile. */
   close(): void {
+    this.#closed = true;
     this.#tries.end();
   }
 
