@@ -29,6 +29,9 @@ export class Runs {
   /** Running runs are asked for with every batch of entries; what is asked often is kept. */
   readonly #kept = new Map<string, Run>();
 
+  /** What the margin said of a run, and of what it was asked: a large plan takes a second. */
+  readonly #said = new Map<string, { asked: string; remarks: RunRemarks }>();
+
   constructor(knex: Knex, rooms: Rooms, classes: Classes, now: () => number) {
     this.#knex = knex;
     this.#rooms = rooms;
@@ -78,10 +81,15 @@ export class Runs {
 
   /** What the margin says about the plan of a run, in the room it is in. */
   async remarks(id: string): Promise<RunRemarks> {
-    const { plan, place } = await this.one(id);
+    const { plan, place, revision } = await this.one(id);
     const rooms = (await this.#rooms.all()).map((room) => ({ id: room.id, place: placeOf(room) }));
+    const asked = JSON.stringify([revision, place, rooms]);
+    const known = this.#said.get(id);
+    if (known?.asked === asked) return known.remarks;
     const { open } = reviewPlan({ plan, place, rooms });
-    return { open: open.map(({ id: remark, rank, what }) => ({ id: remark, rank, what })) };
+    const remarks = { open: open.map(({ id: remark, rank, what }) => ({ id: remark, rank, what })) };
+    this.#said.set(id, { asked, remarks });
+    return remarks;
   }
 
   async running(): Promise<Run[]> {
