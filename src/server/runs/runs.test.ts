@@ -99,7 +99,8 @@ describe('the life of a run', () => {
       expect((await server.get('/api/runs/next/remarks')).body).toEqual({
         open: said.map(({ id, rank, what }) => ({ id, rank, what })),
       });
-      await server.send('PUT', `/api/rooms/${roomId}`, { ...room, balanceG: 5 });
+      const { id: own, ...today } = all[0]!;
+      await server.send('PUT', `/api/rooms/${own}`, { ...today, balanceG: 5 });
       expect(JSON.stringify((await server.get('/api/runs/next/remarks')).body)).toContain('on a 5 g balance');
       expect((await server.get('/api/runs/nobody/remarks')).status).toBe(404);
       await edit(2, { formula: [] });

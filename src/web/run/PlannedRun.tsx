@@ -131,7 +131,7 @@ function StationCard({ run, setting, station, colour }: StationCardProps) {
           {station}
         </Box>
         <Box minW="0" lineHeight="1.25">
-          <Box fontWeight="bold">
+          <Box fontWeight="bold" css={{ textWrap: 'balance' }}>
             {own.treatment?.label ?? '—'}
             {own.treatment?.control && (
               <Box as="span" fontWeight="normal" color="soft">
