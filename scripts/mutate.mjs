@@ -66,6 +66,7 @@ writeFileSync(
     ignoreStatic: true,
     concurrency: 2,
     timeoutMS: 20_000,
+    dryRunTimeoutMinutes: 20,
     tempDirName: `test-results/${own}`,
     ignorePatterns: ['dist', 'data', 'docs', 'test-results'],
     allowEmpty: true,

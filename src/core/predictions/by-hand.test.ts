@@ -36,6 +36,21 @@ describe('an egg', () => {
     expect([light! > usual! + 2, heavy! < usual! - 2]).toEqual([true, true]);
   });
 
+  it('is asked about in its own step, the one with minutes', () => {
+    const plan = planOf(
+      [line('Eggs', 2, { unit: 'each' })],
+      [
+        { id: 'p', text: 'Boil the potatoes.', minutes: 20 },
+        { id: 'n', text: 'Lower the eggs into boiling water.' },
+        { id: 's', text: 'Leave the eggs in the water.', minutes: 6 },
+      ],
+      minutes,
+      numberLevels(5, 9),
+    );
+    const [short, long] = middles(plan, 'yolk')!;
+    expect(long! - short!).toBeGreaterThan(10);
+  });
+
   it('lighter than a quail’s two or heavier than a goose’s is not asked about', () => {
     expect(find(eggs({}, mass, 25, 200), 'yolk')).toBeDefined();
     expect(find(eggs({}, mass, 24.9, 60), 'yolk')).toBeUndefined();
@@ -110,6 +125,17 @@ describe('a piece', () => {
     ranged.forEach((one, i) => expect(one).toBeCloseTo(still[i]!, 6));
   });
 
+  it('is foretold where most of what it is made of is known, and not where it is not', () => {
+    const of = (...formula: Ingredient[]) =>
+      find({ ...baked(size('diameter'), [30, 40]), formula }, 'centre') !== undefined;
+    const mince = (g: number) => line('Turkey mince', g);
+    const dust = line('Moon dust', 100);
+    expect([of(mince(400), dust), of(mince(160), dust), of(mince(140), dust)]).toEqual([true, true, false]);
+    // What nobody weighed adds nothing; what weighs nothing is not there.
+    expect(of(mince(400), line('Onion', 1, { amount: null }), line('Salt', 0))).toBe(true);
+    expect(of(line('Turkey mince', 1, { amount: null }), dust)).toBe(false);
+  });
+
   it('that may never get there is not promised a time', () => {
     const core = (ovenC: number) =>
       find(baked(size('diameter'), [30, 40], { ...oven(ovenC), ...ends(75) }), 'minutes-to-core');
@@ -145,6 +171,33 @@ describe('dough and gel', () => {
     expect(middles(dough([], minutes, numberLevels(4, 8), { minutes: 30, minutesTo: 60 }), 'rise')).toEqual([
       1, 2,
     ]);
+  });
+
+  it('needs flour, yeast that was weighed, and a step in which it rises', () => {
+    const yeast = numberLevels(2, 4);
+    const said = (plan: Plan) => find(plan, 'rise') !== undefined;
+    const plain = dough([], grams('instant-yeast'), yeast);
+    expect(said(plain)).toBe(true);
+    expect(said({ ...plain, formula: plain.formula.slice(1) })).toBe(false);
+    expect(said({ ...plain, steps: plain.steps.slice(0, 1) })).toBe(false);
+    expect(said(dough([line('Fresh yeast', 1, { amount: null })], grams('instant-yeast'), yeast))).toBe(
+      false,
+    );
+    const start: Acts = { on: 'start-temperature', ingredientId: null };
+    const unweighed = dough([line('Fresh yeast', 12)], start, numberLevels(20, 30));
+    const formula = unweighed.formula.map((one) =>
+      one.id === 'instant-yeast' ? { ...one, amount: null } : one,
+    );
+    expect([said(unweighed), said({ ...unweighed, formula })]).toEqual([true, false]);
+    expect(said(dough([line('Honey', 1, { amount: null })], grams('instant-yeast'), yeast))).toBe(false);
+    // A second prove without minutes adds none. In a cold place it is slower still.
+    const again = {
+      ...plain,
+      steps: [...plain.steps, newStep({ id: 'q', text: 'Prove again until doubled.' })],
+    };
+    expect(middles(again, 'rise')).toEqual([1, 2]);
+    const [ten, eighteen] = middles(dough([], start, numberLevels(10, 18)), 'rise')!;
+    expect(eighteen! / ten!).toBeGreaterThan(1.3);
   });
 
   it('with salt that nobody weighed, or a control that is killed, nothing is said', () => {

@@ -15,7 +15,11 @@ describe('syrup at its target', () => {
     for (const { low, middle, high: most } of find(plan, 'syrup')!.expected) {
       expect(low).toBeLessThan(middle);
       expect(most).toBeGreaterThan(middle);
+      // A degree or so either way is less than one percent here.
+      expect(most - low).toBeLessThan(1.5);
     }
+    const without = { ...plan, formula: plan.formula.filter(({ id }) => id !== 'sugar') };
+    expect(find(without, 'syrup')).toBeUndefined();
   });
 });
 
