@@ -82,6 +82,39 @@ describe('the results', () => {
     expect(reachedByFactor(dipped, row!)).toBeNull();
   });
 
+  it('by one thermometer in two steps: each has the readings of its own step, a little past its end', () => {
+    const both: Plan = {
+      ...examplePlan,
+      factors: [],
+      steps: examplePlan.steps.flatMap((step) =>
+        step.id === 'boil'
+          ? [
+              { ...step, ...endAt(112) },
+              { ...step, id: 'again', ...endAt(130) },
+            ]
+          : [step],
+      ),
+    };
+    const twice = new Notebook(zero, [1]);
+    const run = (from: number, ...celsius: number[]) =>
+      celsius.forEach((one, i) => twice.add([entry(1, from + 10 * i, reading(one))]));
+    const over = (second: number, stepId: string) =>
+      twice.add([entry(1, second, { kind: 'event', text: 'x', stepId })]);
+    run(0, 105, 109, 111, 112, 112);
+    over(40, 'boil');
+    // Carried over for 20 s, then on to the second target; taken off at 200 s, and still climbing much later.
+    run(50, 113, 113);
+    run(100, 118, 124, 129, 130, 130);
+    over(150, 'again');
+    run(160, 131, 131);
+    run(400, 150, 150, 150);
+    const reached = classTable(benchSetting(both, place, new Map([[1, '']])), twice)[0]!.reached;
+    expect(reached.map(({ stepId, celsius, targetC, done }) => [stepId, celsius, targetC, done])).toEqual([
+      ['boil', 113, 112, true],
+      ['again', 131, 130, true],
+    ]);
+  });
+
   it('are an order without a measure for scores, words and senses, else numbers with an interval', () => {
     const series = (kind: Response['kind']) => {
       const plan = { ...examplePlan, responses: [{ ...examplePlan.responses[0]!, kind, unit: 'N' }] };
@@ -103,6 +136,14 @@ describe('the results', () => {
     const missing = (of: Notebook) =>
       findingsFor(examplePlan, classTable(setting, of), []).find(({ id }) => id === 'missing:snap')?.what;
     expect(missing(some)).toBe('No snap force from station 7 and 8');
+    // Up to four by their numbers, more by how many.
+    const few = (stations: number) => {
+      const some = new Notebook(zero, [...levels.keys()]);
+      snap.slice(0, stations).forEach((value, i) => some.add([entry(i + 1, i, measured(value))]));
+      return missing(some);
+    };
+    expect(few(4)).toBe('No snap force from station 5, 6, 7 and 8');
+    expect(few(3)).toBe('No snap force from 5 stations');
     expect(missing(new Notebook(zero, [...levels.keys()]))).toBe('No snap force logged yet');
     expect(missing(notebook)).toBeUndefined();
   });
