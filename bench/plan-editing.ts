@@ -4,15 +4,15 @@ import { field } from '../e2e/field';
 import { TestServer } from '../e2e/server';
 import { examplePlan, newIngredient, newStep, type Plan } from '../src/core/practical';
 
-/** A plan of sixty ingredients and sixty steps, each step as long as it takes to make `bytes` of it. */
-function longPlan(bytes: number): Plan {
+/** A plan of sixty ingredients and so many steps, each step as long as it takes to make `bytes` of it. */
+function longPlan(bytes: number, steps = 60): Plan {
   const formula = Array.from({ length: 60 }, (_, i) =>
     newIngredient({ id: `i${i}`, name: `Ingredient ${i + 1}`, amount: 10 + i, unit: 'g' }),
   );
   const plan = (length: number): Plan => ({
     ...examplePlan,
     formula: [...examplePlan.formula, ...formula].slice(0, 60),
-    steps: Array.from({ length: 60 }, (_, i) =>
+    steps: Array.from({ length: steps }, (_, i) =>
       newStep({
         id: `s${i}`,
         text: `Stir ingredient ${i + 1} into the bowl. ${'and go on stirring '.repeat(100)}`.slice(0, length),
@@ -44,7 +44,7 @@ export async function planEditing() {
   const instance = await browser.launch(chromium.launchOptions);
   try {
     const plain = longPlan(0);
-    const large = longPlan(145_000);
+    const large = longPlan(145_000, 100);
     await server.send('POST', '/api/practicals', { id: 'long', plan: plain });
     await server.send('POST', '/api/practicals', { id: 'large', plan: large });
     const page = await instance.newPage({ viewport: chromium.viewport });
