@@ -42,6 +42,25 @@ describe('a piece, one way and back', () => {
   });
 });
 
+describe('how many can be drawn beside each other', () => {
+  it('is two dozen', () => {
+    const of = (levels: number) => {
+      const size: Acts = { on: 'size', what: 'thickness' };
+      const minutes: Acts = { on: 'minutes', stepId: 'b' };
+      const plan = planOf(meat, [{ id: 'b', text: 'Simmer.', minutes: 6 }], size, numberLevels(16, 24));
+      const second = {
+        id: 'm',
+        name: 'm',
+        acts: minutes,
+        unit: '',
+        levels: numberLevels(...Array.from({ length: levels }, (_, i) => i + 1)),
+      };
+      return find({ ...plan, factors: [...plan.factors, second] }, 'centre')?.expected.length;
+    };
+    expect([of(12), of(13)]).toEqual([24, undefined]);
+  });
+});
+
 describe('bands to both sides', () => {
   it('gas: of a food’s acid less at the low end, more at the high', () => {
     const plan = planOf(
