@@ -1,5 +1,5 @@
 import { validateSync } from 'class-validator';
-import { accepts, filled, refusalsOf } from '../core/shape';
+import { accepts, below, filled, refusalsOf } from '../core/shape';
 import type { ContractClass } from './class-of';
 import type { FieldProblem } from './problem';
 
@@ -7,25 +7,23 @@ export type Checked<T> = { value: T } | { errors: FieldProblem[] };
 
 /**
  * Checks a plain object against a class of the contract; properties it does not know are refused. What is sound is told
- * by its shape alone, which is quick; only where it is not does class-validator find the properties to blame, and the
- * shape the place in them.
+ * by its shape alone, which is quick; only where it is not does class-validator say which properties are, and the shape
+ * the places in the others.
  */
 export function check<T>(type: ContractClass<T>, plain: unknown): Checked<T> {
   if (accepts(type.shape, plain)) return { value: filled(type.shape, plain) };
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
     return { errors: [{ pointer: '', field: 'body', value: plain ?? null, allowed: 'a JSON object' }] };
   }
-  const instance = Object.assign(new type(), plain);
-  const blamed = new Set(
-    validateSync(instance, {
-      whitelist: true,
-      forbidNonWhitelisted: true,
-      forbidUnknownValues: true,
-      stopAtFirstError: true,
-    }).map((error) => error.property),
-  );
-  const errors = refusalsOf(type.shape, plain).filter(({ pointer }) =>
-    blamed.has((pointer.split('/')[1] ?? '').replaceAll('~1', '/').replaceAll('~0', '~')),
-  );
-  return { errors: errors.length > 0 ? errors : refusalsOf(type.shape, plain) };
+  // Only what the class knows is put into it: a body may call a property constructor or __proto__.
+  const known = Object.entries(plain).filter(([name]) => Object.hasOwn(type.shape.fields, name));
+  const instance = Object.assign(new type(), Object.fromEntries(known));
+  const sound = new Set(known.map(([name]) => name));
+  for (const { property } of validateSync(instance, { stopAtFirstError: true })) sound.delete(property);
+  const cleared = [...sound].map((name) => below('', name));
+  return {
+    errors: refusalsOf(type.shape, plain).filter(
+      ({ pointer }) => !cleared.some((one) => pointer === one || pointer.startsWith(`${one}/`)),
+    ),
+  };
 }

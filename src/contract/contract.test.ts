@@ -1,8 +1,9 @@
+import { validateSync } from 'class-validator';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { examplePlan, planShape } from '../core/practical';
 import { check } from './check';
-import { accepts, refusalsOf } from '../core/shape';
+import { accepts, flag, later, optional, record, refusalsOf, text, whole } from '../core/shape';
 import { entryShape } from '../core/run';
 import { EntryBatch } from './entries';
 import { classOf } from './class-of';
@@ -79,6 +80,43 @@ describe('the contract', () => {
     expect(errorsOf(check(RoomInput, room)).map(problemSentence)).toEqual([
       'altitudeM is 90000; allowed: a number from -430 to 6000 m',
     ]);
+  });
+
+  it('blames every property that is wrong, and no other, whatever it is called', () => {
+    const body: unknown = JSON.parse('{"title":"","stations":0,"__proto__":1,"a/b~c":2,"constructor":3}');
+    const wrong = Object.defineProperties(
+      structuredClone(examplePlan),
+      Object.getOwnPropertyDescriptors(body as object),
+    );
+    expect(errorsOf(check(PlanDto, wrong)).map(({ pointer }) => pointer)).toEqual([
+      '/title',
+      '/stations',
+      '/__proto__',
+      '/a~1b~0c',
+      '/constructor',
+    ]);
+    // “/steps” is not to blame for what begins like it.
+    const near = { ...examplePlan, steps2: 1 };
+    expect(errorsOf(check(PlanDto, near)).map(({ pointer }) => pointer)).toEqual(['/steps2']);
+  });
+
+  it('makes a class of a shape as class-validator has them: a property, its reason, what may be left out', () => {
+    const shape = record('Pan', { name: text(9, 1), size: optional(whole(1, 9)), lid: later(false, flag()) });
+    const Pan = classOf(shape);
+    expect([Pan.name, Pan.shape]).toEqual(['Pan', shape]);
+    const blamed = (pan: object) =>
+      validateSync(Object.assign(new Pan(), pan), { whitelist: true, forbidNonWhitelisted: true }).map(
+        ({ property, constraints }) => [property, Object.values(constraints ?? {})],
+      );
+    expect(blamed({ name: 'pot' })).toEqual([]);
+    expect(blamed({ name: 'pot', size: 3, lid: true })).toEqual([]);
+    expect(blamed({ name: ' ', size: 10, lid: 'on' })).toEqual([
+      ['name', ['text of 1 to 9 characters, not only blanks']],
+      ['size', ['a whole number from 1 to 9']],
+      ['lid', ['true or false']],
+    ]);
+    expect(blamed({})).toEqual([['name', ['text of 1 to 9 characters, not only blanks']]]);
+    expect(blamed({ name: 'pot', handle: 1 })).toEqual([['handle', ['property handle should not exist']]]);
   });
 
   it('never breaks on rubbish in any field: it is refused, or it is sound', () => {

@@ -27,4 +27,4 @@ export {
   type Written,
 } from './shape';
 export { allowedIn } from './words';
-export { refusalsOf, type Refusal } from './refusals';
+export { below, refusalsOf, type Refusal } from './refusals';

@@ -57,7 +57,8 @@ export function refusalsOf(spec: Spec, value: unknown, pointer = '', field = 'bo
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const below = (pointer: string, key: string) =>
+/** The JSON pointer of a key below another (RFC 6901). */
+export const below = (pointer: string, key: string) =>
   `${pointer}/${key.replaceAll('~', '~0').replaceAll('/', '~1')}`;
 
 function inRecord({ fields }: RecordSpec, given: Record<string, unknown>, pointer: string): Refusal[] {
