@@ -8,10 +8,10 @@ export interface DesignFactor {
 }
 
 /** One treatment: a level of each factor, in the order of the factors. */
-export type Treatment = readonly string[];
+export type Combination = readonly string[];
 
 /** Every combination of levels. @throws RefusedValue for more than 256 treatments, or a factor with under two levels */
-export function fullFactorial(factors: readonly DesignFactor[]): Treatment[] {
+export function fullFactorial(factors: readonly DesignFactor[]): Combination[] {
   if (factors.length === 0) throw new RefusedValue('factors', factors, 'at least one factor');
   factors.forEach(({ name, levels }, i) => {
     if (levels.length < 2)
@@ -21,7 +21,7 @@ export function fullFactorial(factors: readonly DesignFactor[]): Treatment[] {
   });
   const count = factors.reduce((product, factor) => product * factor.levels.length, 1);
   if (count > 256) throw new RefusedValue('factors', count, 'at most 256 treatments');
-  return factors.reduce<Treatment[]>(
+  return factors.reduce<Combination[]>(
     (rows, factor) => rows.flatMap((row) => factor.levels.map((level) => [...row, level])),
     [[]],
   );
@@ -33,7 +33,7 @@ export function fullFactorial(factors: readonly DesignFactor[]): Treatment[] {
  *
  * @param factors at least three, two levels each
  */
-export function halfFraction(factors: readonly DesignFactor[]): Treatment[] {
+export function halfFraction(factors: readonly DesignFactor[]): Combination[] {
   if (factors.length < 3) throw new RefusedValue('factors', factors, 'at least three factors');
   factors.forEach(({ name, levels }, i) => {
     if (levels.length !== 2) throw new RefusedValue(`factors[${i}].levels`, levels, `two levels of ${name}`);
@@ -47,7 +47,7 @@ export function halfFraction(factors: readonly DesignFactor[]): Treatment[] {
 /** Where a treatment stands: its run in a block. */
 export interface Placed {
   block: string;
-  treatment: Treatment;
+  treatment: Combination;
 }
 
 /**
@@ -55,7 +55,7 @@ export interface Placed {
  * blocks then do not touch the comparison of treatments.
  */
 export function inBlocks(
-  treatments: readonly Treatment[],
+  treatments: readonly Combination[],
   blocks: readonly string[],
   seed: number,
 ): Placed[] {

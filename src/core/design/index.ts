@@ -6,6 +6,6 @@ export {
   inBlocks,
   type DesignFactor,
   type Placed,
-  type Treatment,
+  type Combination,
 } from './factorial';
 export { detectableDifference, replicatesFor } from './power';

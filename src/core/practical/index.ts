@@ -53,6 +53,7 @@ export { readStep, type ReadStep } from './read-step';
 export {
   consequenceOf,
   endsWords,
+  gramsWords,
   piecesWords,
   settingsWords,
   takenWords,

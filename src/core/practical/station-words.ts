@@ -7,7 +7,7 @@ import { stationPlan, type StationPlan, type StationStep } from './station-plan'
 import { allTreatments } from './treatments';
 
 /** Grams with the digits a kitchen balance shows: tenths under ten, whole ones above; hundredths of what is tiny. */
-function gramsWords(grams: number): string {
+export function gramsWords(grams: number): string {
   const decimals = grams < 1 ? 2 : grams < 10 ? 1 : 0;
   return `${formatNumber(Number(grams.toFixed(decimals)))} g`;
 }

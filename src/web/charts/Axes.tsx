@@ -1,7 +1,7 @@
 import { formatNumber } from '../../core/format';
 
 /** The room a chart leaves around what it draws. */
-export interface Frame {
+export interface ChartFrame {
   width: number;
   height: number;
   margin: { top: number; right: number; bottom: number; left: number };
@@ -10,7 +10,7 @@ export interface Frame {
 const soft = 'var(--chakra-colors-soft)';
 
 interface LeftAxisProps {
-  frame: Frame;
+  frame: ChartFrame;
   ticks: readonly number[];
   y(value: number): number;
   /** Stands after the uppermost number. */
@@ -45,7 +45,15 @@ export function LeftAxis({ frame: { width, margin }, ticks, y, unit, fontSize }:
 }
 
 /** What a chart is drawn against, under its lower edge. */
-export function AxisName({ frame, at, children }: { frame: Frame; at: 'middle' | 'end'; children: string }) {
+export function AxisName({
+  frame,
+  at,
+  children,
+}: {
+  frame: ChartFrame;
+  at: 'middle' | 'end';
+  children: string;
+}) {
   const { width, height, margin } = frame;
   return (
     <text

@@ -1,5 +1,5 @@
 import { formatNumber } from '../../core/format';
-import { type Frame } from './Axes';
+import { type ChartFrame } from './Axes';
 import { placeLabels } from './place-labels';
 
 export interface StageBand {
@@ -9,7 +9,7 @@ export interface StageBand {
 }
 
 interface BandsProps {
-  frame: Frame;
+  frame: ChartFrame;
   bands: readonly StageBand[];
   /** Upper end of what is drawn, °C. */
   topC: number;
@@ -63,7 +63,7 @@ export function BoilingLine({
   celsius,
   y,
 }: {
-  frame: Frame;
+  frame: ChartFrame;
   celsius: number;
   y(celsius: number): number;
 }) {

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { extent, scaleLinear } from 'd3';
 import { formatNumber } from '../../core/format';
-import { AxisName, LeftAxis, type Frame } from './Axes';
+import { AxisName, LeftAxis, type ChartFrame } from './Axes';
 import { BoilingLine, StageBands, type StageBand } from './TraceBackground';
 
 export type { StageBand } from './TraceBackground';
@@ -25,7 +25,7 @@ interface TraceChartProps {
   onPoint(station: number | null): void;
 }
 
-const frame: Frame = { width: 900, height: 350, margin: { top: 12, right: 104, bottom: 46, left: 56 } };
+const frame: ChartFrame = { width: 900, height: 350, margin: { top: 12, right: 104, bottom: 46, left: 56 } };
 
 /** Minutes across and °C upwards, with room for every trace. */
 function scalesOf(lines: readonly TraceLine[]) {

@@ -1,8 +1,8 @@
 import { extent, scaleLinear, scalePoint } from 'd3';
 import type { ResponseSeries } from '../../core/run';
-import type { Frame } from './Axes';
+import type { ChartFrame } from './Axes';
 
-export const responseFrame: Frame = {
+export const responseFrame: ChartFrame = {
   width: 470,
   height: 300,
   margin: { top: 14, right: 22, bottom: 46, left: 58 },

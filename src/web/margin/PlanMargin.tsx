@@ -1,6 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { useMemo, type RefObject } from 'react';
 import type { PlanRemark, Review } from '../../core/review';
+import { Aside } from '../ui/Aside';
 import { WordButton } from '../ui/Button';
 import { RemarkCard } from './RemarkCard';
 import { lineOf, useLevelTops } from './use-level-tops';
@@ -28,17 +29,7 @@ export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanM
     else line?.removeAttribute('data-pointed');
   };
   return (
-    <Box
-      as="aside"
-      aria-label="Margin"
-      w={{ base: '100%', lg: '312px' }}
-      flexShrink={0}
-      borderLeftWidth={{ lg: '1px' }}
-      borderColor="rule"
-      px={{ base: '4', lg: '5' }}
-      pt="6"
-      pb="6"
-    >
+    <Aside name="Margin" px={{ base: '4', lg: '5' }} py="6">
       <Box position="relative" css={{ lg: { minHeight: `${height}px` } }}>
         {review.open.map((remark) => (
           <Box
@@ -78,6 +69,6 @@ export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanM
           ))}
         </chakra.details>
       )}
-    </Box>
+    </Aside>
   );
 }

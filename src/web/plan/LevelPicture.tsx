@@ -1,7 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { ingredientGrams } from '../../core/batch';
-import { allocateTreatments } from '../../core/design';
-import { formatNumber, formatTemperature } from '../../core/format';
+import { formatTemperature } from '../../core/format';
 import {
   consequenceOf,
   factorsWithLevels,
@@ -9,7 +8,6 @@ import {
   isNumeric,
   levelLabel,
   levelsInOrder,
-  listedTreatmentIds,
   localTarget,
   mediumOf,
   workingOfTarget,
@@ -30,6 +28,8 @@ import { withLevels } from './factors';
 import { levelText, parseLevel, type LevelText } from './level-text';
 import { AddLine, RemoveButton } from './line-tools';
 import { newId, withItem, without } from './lists';
+import { SeatRow } from './SeatRow';
+import { seatsOf } from './seats';
 
 /** One factor’s levels side by side, the control ringed, with what each comes to; alone, also its stations. */
 export function LevelPicture({ factor }: { factor: Factor }) {
@@ -146,7 +146,7 @@ function LevelColumn({ factor, level, colour, count, seated }: LevelColumnProps)
         {level.control ? 'control' : ''}
       </Box>
       <Consequence factor={factor} level={level} label={label} count={count} />
-      {seated && <Seats plan={plan} level={level} />}
+      {seated && <SeatRow seats={seatsOf(plan).get(level.id) ?? 0} />}
     </Flex>
   );
 }
@@ -256,49 +256,5 @@ function Consequence({
         </Box>
       )}
     </>
-  );
-}
-
-/** How many stations a level will get, as empty seats. */
-function Seats({ plan, level }: { plan: Plan; level: Level }) {
-  const seats = seatsOf(plan).get(level.id) ?? 0;
-  return <SeatRow seats={seats} />;
-}
-
-/** How many stations each treatment gets, by its id. */
-export function seatsOf(plan: Plan): Map<string, number> {
-  const seats = new Map<string, number>();
-  const ids = listedTreatmentIds(plan);
-  if (ids.length === 0) return seats;
-  const stations = Array.from({ length: plan.stations }, (_, i) => i + 1);
-  for (const { treatmentId } of allocateTreatments(stations, ids, 'as-listed', 0)) {
-    seats.set(treatmentId, (seats.get(treatmentId) ?? 0) + 1);
-  }
-  return seats;
-}
-
-export function SeatRow({ seats }: { seats: number }) {
-  return (
-    <Flex
-      gap="1"
-      mt="1.5"
-      wrap="wrap"
-      justify="center"
-      maxW="100%"
-      aria-label={`${formatNumber(seats)} stations`}
-      role="img"
-    >
-      {Array.from({ length: seats }, (_, i) => (
-        <Box
-          key={i}
-          w="16px"
-          h="16px"
-          borderRadius="3px"
-          borderWidth="1px"
-          borderColor="strongRule"
-          bg="paper"
-        />
-      ))}
-    </Flex>
   );
 }

@@ -1,7 +1,8 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { allTreatments, factorsWithLevels, levelLabel, levelsInOrder } from '../../core/practical';
 import { usePlan } from './edit-context';
-import { SeatRow, seatsOf } from './LevelPicture';
+import { SeatRow } from './SeatRow';
+import { seatsOf } from './seats';
 
 const Head = chakra('th', {
   base: { fontWeight: 'semibold', fontSize: 'sm', px: '2', py: '1', color: 'soft', lineHeight: '1.2' },

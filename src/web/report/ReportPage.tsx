@@ -9,6 +9,7 @@ import type { LiveRun } from '../run/live-run';
 import { runSubtitle } from '../run/run-subtitle';
 import { useFreshLists } from '../run/use-fresh-lists';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
+import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
@@ -51,17 +52,7 @@ function OpenReport({ live }: { live: LiveRun }) {
           {parts.sheet && <StudentSheets run={run} paper={paper} />}
           {!parts.sheet && !(parts.report && begun) && <Box color="soft">Choose what to print.</Box>}
         </Box>
-        <Box
-          as="aside"
-          aria-label="What to hand on"
-          className="no-print"
-          w={{ base: '100%', lg: '288px' }}
-          flexShrink={0}
-          borderLeftWidth={{ lg: '1px' }}
-          borderColor="rule"
-          px="5"
-          py="6"
-        >
+        <Aside name="What to hand on" wide={288} px="5" className="no-print" py="6">
           <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="2">
             On paper
           </Heading>
@@ -103,7 +94,7 @@ function OpenReport({ live }: { live: LiveRun }) {
             name="The whole run, JSON"
             about="can be read in again on Today, without loss"
           />
-        </Box>
+        </Aside>
       </Flex>
     </PracticalFrame>
   );

@@ -17,6 +17,7 @@ import { QuickLine, quickLineKeys } from '../run/QuickLine';
 import { useFreshLists } from '../run/use-fresh-lists';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { useQuickContext } from '../run/use-quick-context';
+import { Aside } from '../ui/Aside';
 import { QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { ClassTable } from './ClassTable';
@@ -122,16 +123,7 @@ interface WhatThisTellsProps {
 /** The margin beside the results. */
 function WhatThisTells({ findings, plotAt, onPlotAt }: WhatThisTellsProps) {
   return (
-    <Box
-      as="aside"
-      aria-label="What this tells"
-      w={{ base: '100%', lg: '312px' }}
-      flexShrink={0}
-      borderLeftWidth={{ lg: '1px' }}
-      borderColor="rule"
-      px="5"
-      py="5"
-    >
+    <Aside name="What this tells" px="5" py="5">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="1">
         What this tells
       </Heading>
@@ -159,7 +151,7 @@ function WhatThisTells({ findings, plotAt, onPlotAt }: WhatThisTellsProps) {
         </Box>
       ))}
       {findings.length === 0 && <Box color="soft">Nothing can be told yet.</Box>}
-    </Box>
+    </Aside>
   );
 }
 

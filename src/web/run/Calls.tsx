@@ -1,3 +1,4 @@
+import { Aside } from '../ui/Aside';
 import { Box, Heading } from '@chakra-ui/react';
 import type { Call } from '../../core/run';
 import { RemarkCard } from '../margin/RemarkCard';
@@ -13,17 +14,7 @@ interface CallsProps {
 /** What needs the teacher now, in words, most urgent first. */
 export function Calls({ calls, allFinished, onAct }: CallsProps) {
   return (
-    <Box
-      as="aside"
-      aria-label="Needs you now"
-      w={{ base: '100%', lg: '312px' }}
-      flexShrink={0}
-      borderLeftWidth={{ lg: '1px' }}
-      borderColor="rule"
-      px="5"
-      py="4"
-      overflowY="auto"
-    >
+    <Aside name="Needs you now" px="5" py="4" overflowY="auto">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold">
         Needs you now
       </Heading>
@@ -47,6 +38,6 @@ export function Calls({ calls, allFinished, onAct }: CallsProps) {
           {allFinished ? 'Nothing. All stations are finished.' : 'Nothing. All stations are on their way.'}
         </Box>
       )}
-    </Box>
+    </Aside>
   );
 }

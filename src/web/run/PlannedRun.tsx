@@ -10,6 +10,7 @@ import { watchesOf, type BenchSetting } from '../../core/run';
 import { request, sayError } from '../api/request';
 import { levelColour } from '../theme/heat-scale';
 import { BeforeTheBell } from '../today/BeforeTheBell';
+import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
@@ -93,19 +94,9 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
           </QuietButton>
         </Flex>
       </Box>
-      <Box
-        as="aside"
-        aria-label="Before the run"
-        w={{ base: '100%', lg: '340px' }}
-        flexShrink={0}
-        bg="sheet"
-        borderLeftWidth={{ lg: '1px' }}
-        borderColor="rule"
-        px="6"
-        pb="6"
-      >
+      <Aside name="Before the run" wide={340} bg="sheet" px="6" pb="6">
         <BeforeTheBell runId={run.id} now={now.getTime()} />
-      </Box>
+      </Aside>
       <StationPages runId={run.id} stations={run.stations} open={pages} onClose={() => setPages(false)} />
     </Flex>
   );

@@ -2,6 +2,7 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { addDays, format, startOfWeek } from 'date-fns';
 import { useRuns, useSchool } from '../api/queries';
 import { Frame } from '../frame/Frame';
+import { Aside } from '../ui/Aside';
 import { Waiting } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
 import { NextLesson } from './NextLesson';
@@ -34,17 +35,7 @@ export function TodayPage() {
             <WeekStrip name="Next week" days={weekOf(now, 1, runs)} now={now.getTime()} />
             <PracticalsList />
           </Box>
-          <Box
-            as="aside"
-            aria-label="Next lesson"
-            w={{ base: '100%', lg: '372px' }}
-            flexShrink={0}
-            bg="sheet"
-            borderLeftWidth={{ lg: '1px' }}
-            borderColor="rule"
-            px="6"
-            py="6"
-          >
+          <Aside name="Next lesson" wide={372} bg="sheet" px="6" py="6">
             {lesson ? (
               <NextLesson run={lesson} now={now.getTime()} />
             ) : (
@@ -58,7 +49,7 @@ export function TodayPage() {
                 </Box>
               </>
             )}
-          </Box>
+          </Aside>
         </Flex>
       )}
     </Frame>

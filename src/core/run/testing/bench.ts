@@ -1,18 +1,13 @@
 import { batchTables } from '../../batch';
 import { examplePlan, type Place, type Plan } from '../../practical';
 import { benchSetting, callsFor, Notebook, stationState, type EntryBody } from '..';
+import { entry, place as placeOfEntries, reading, zero } from './entries';
 
-export const zero = Date.UTC(2026, 0, 12, 9, 0);
-export const place: Place = {
-  name: 'Kitchen',
-  kind: 'food-room',
-  altitudeM: null,
-  measuredBoilingC: 96,
-  stations: 12,
-  balanceG: 0.1,
-};
+export { reading, zero } from './entries';
+
+/** Water boils at 96 °C here. */
+export const place: Place = { ...placeOfEntries, altitudeM: null, measuredBoilingC: 96 };
 export const levels = new Map([1, 2, 3, 4, 5, 6, 7].map((station) => [station, 'level-150']));
-let serial = 0;
 
 /** A bench on which things were logged, each at a station and a second; answers with the calls at a moment. */
 export function bench(
@@ -21,15 +16,7 @@ export function bench(
 ) {
   const setting = benchSetting(plan, place, levels, batchTables);
   const notebook = new Notebook(zero, [...levels.keys()]);
-  notebook.add(
-    entries.map(([station, second, body]) => ({
-      id: `c${(serial += 1)}`,
-      station,
-      at: zero + second * 1000,
-      offset: 0,
-      body,
-    })),
-  );
+  notebook.add(entries.map(([station, second, body]) => entry(station, second, body)));
   const at = (second: number) =>
     [...levels.keys()].map((station) => stationState(setting, notebook, station, zero + second * 1000));
   return {
@@ -38,13 +25,6 @@ export function bench(
   };
 }
 
-export const reading = (celsius: number, probe = 1): EntryBody => ({
-  kind: 'reading',
-  celsius,
-  probe,
-  unit: 'C',
-  source: 'probe',
-});
 export const done = (stepId: string): EntryBody => ({ kind: 'event', text: stepId, stepId });
 /** A thermometer that shows the same every two seconds. */
 export const level = (station: number, celsius: number, from = 0, to = 200) =>

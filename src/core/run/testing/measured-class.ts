@@ -1,16 +1,8 @@
 import { examplePlan, type Place, type Plan } from '../../practical';
 import { benchSetting, classTable, findingsFor, Notebook, responseSeries, type EntryBody } from '..';
+import { entry, place, zero } from './entries';
 
-const zero = Date.UTC(2026, 0, 12, 9, 0);
-const place: Place = {
-  name: 'K',
-  kind: 'food-room',
-  altitudeM: 0,
-  measuredBoilingC: null,
-  stations: 12,
-  balanceG: 1,
-};
-let serial = 0;
+const atSea: Place = { ...place, altitudeM: 0 };
 
 /** A class with one value of the first response for each station, level by level. */
 export function measuredClass(values: Record<string, number[]>, plan: Plan = examplePlan) {
@@ -35,13 +27,13 @@ export function measuredClass(values: Record<string, number[]>, plan: Plan = exa
   }
   const notebook = new Notebook(zero, [...levels.keys()]);
   const note = (station: number, body: EntryBody, second = 10) =>
-    notebook.add([{ id: `f${(serial += 1)}`, station, at: zero + second * 1000, offset: 0, body }]);
+    notebook.add([entry(station, second, body)]);
   entries.forEach(({ station, body }) => note(station, body));
   return {
     note,
-    rows: () => classTable(benchSetting(plan, place, levels), notebook),
+    rows: () => classTable(benchSetting(plan, atSea, levels), notebook),
     series: (plotAt: 'planned' | 'reached' = 'planned') =>
-      responseSeries(plan, classTable(benchSetting(plan, place, levels), notebook), 0, plotAt),
+      responseSeries(plan, classTable(benchSetting(plan, atSea, levels), notebook), 0, plotAt),
     findings() {
       const rows = this.rows();
       return findingsFor(plan, rows, [responseSeries(plan, rows, 0, 'planned')]);
