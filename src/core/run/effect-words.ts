@@ -1,4 +1,5 @@
 import { formatNumber } from '../format';
+import type { Response } from '../practical';
 import type { Source } from '../working';
 import type { LevelGroup } from './results';
 
@@ -29,6 +30,16 @@ export function neededWords(needed: number | null, have: number, what: string): 
   if (needed === null) return ' If there is one, it is small beside the spread.';
   if (needed <= have) return ' Chance was against it, or there is none.';
   return ` If it is real, about ${needed} stations a level would show ${what} in 8 of 10 classes.`;
+}
+
+const sizes = /^(g|kg|mg|mm|cm|m|ml|cl|l|mm[²2]|cm[²2³3])$/i;
+const times = /^(s|sec|seconds?|min|minutes?|h|hours?|days?)$/i;
+
+/** Longer, greater or higher: the word that goes with what is measured. */
+export function comparative({ kind, unit }: Pick<Response, 'kind' | 'unit'>, up: boolean): string {
+  if (kind === 'time' || times.test(unit)) return up ? 'longer' : 'shorter';
+  if (kind === 'count' || kind === 'mass-difference' || sizes.test(unit)) return up ? 'greater' : 'smaller';
+  return up ? 'higher' : 'lower';
 }
 
 /** The levels as they are judged: a name and its stations. */

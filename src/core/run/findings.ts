@@ -111,7 +111,7 @@ function departures(rows: readonly ResultRow[]): Remark[] {
             id: `deviation:${row.station}`,
             rank: 'check' as const,
             what: `Station ${row.station} went differently`,
-            why: `${row.deviations.join('; ')}. Its points are ringed; decide with the class whether they count.`,
+            why: `${capitalised(row.deviations.join('; '))}. Its points are ringed; decide with the class whether they count.`,
             working: workingOf(row.deviations),
           },
         ]),

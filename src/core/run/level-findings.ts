@@ -2,7 +2,7 @@ import { capitalised, counted, decimalsForError, formatNumber, listed } from '..
 import { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from '../inference';
 import { medianOf } from '../numeric';
 import { workingOf } from '../working';
-import { means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
+import { comparative, means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
 import type { Remark } from '../remark';
 import type { LevelGroup, ResponseSeries } from './results';
 
@@ -87,7 +87,7 @@ function toldApart(context: LevelContext, pair: PairJudged): Remark {
   return {
     id: `apart:${response.id}:${label(pair.name).treatment.id}:${label(pair.against).treatment.id}`,
     rank: 'note',
-    what: `${capitalised(pair.name)}: ${response.name} ${up > 0 ? 'higher' : 'lower'} than ${pair.against}`,
+    what: `${capitalised(pair.name)}: ${response.name} ${comparative(response, up > 0)} than ${pair.against}`,
     why: differenceWords(context, pair),
     working: levelWorking(context),
   };

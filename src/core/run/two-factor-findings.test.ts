@@ -34,7 +34,7 @@ describe('what two factors did', () => {
   it('each on its own, where the one does not change the other', () => {
     // Means 5 and 5.2 dark and bright at 8 min, 9 and 9.2 at 12: minutes 4 g, tin 0.2 g.
     const said = found([4.8, 5, 5.2], [5, 5.2, 5.4], [8.8, 9, 9.2], [9, 9.2, 9.4]);
-    expect(said[0]).toContain('Mass loss higher at 12 min than at 8 min');
+    expect(said[0]).toContain('Mass loss greater at 12 min than at 8 min');
     expect(said[0]).toContain('Minutes, over all levels of the other: a difference of 4.00 g');
     expect(said[1]).toContain('No effect of tin on mass loss can be told');
     expect(said[1]).toContain('From dark to bright it changed by 0.20 g');
@@ -53,9 +53,25 @@ describe('what two factors did', () => {
     );
   });
 
-  it('lower where it is lower', () => {
+  it('smaller where it is smaller, shorter where it is a time, lower where it is a force', () => {
     const said = found([9, 9.2], [9.1, 9.3], [5, 5.2], [5.1, 5.3]);
-    expect(said[0]).toContain('Mass loss lower at 12 min than at 8 min');
+    expect(said[0]).toContain('Mass loss smaller at 12 min than at 8 min');
+    const as = (unit: string, kind: Plan['responses'][0]['kind'] = 'number') => {
+      const changed = { ...plan, responses: [{ ...plan.responses[0]!, unit, kind }] };
+      const cells = [
+        [9, 9.2],
+        [9.1, 9.3],
+        [5, 5.2],
+        [5.1, 5.3],
+      ];
+      const by = Object.fromEntries(treatmentsOf(changed).map(({ id }, i) => [id, cells[i]!]));
+      return measuredClass(by, changed).findings()[0]!.what;
+    };
+    expect(as('min')).toContain('Mass loss shorter at');
+    expect(as('', 'time')).toContain('Mass loss shorter at');
+    expect(as('', 'count')).toContain('Mass loss smaller at');
+    expect(as('N')).toContain('Mass loss lower at');
+    expect(as('minims')).toContain('Mass loss lower at');
   });
 
   it('a gap in the grid: treatments against each other, no word of either factor alone', () => {
@@ -74,7 +90,7 @@ describe('what two factors did', () => {
     const said = measuredClass(measured, three)
       .findings()
       .map(({ what }) => what);
-    expect(said).toContain('Mass loss higher at 12 min than at 8 min');
+    expect(said).toContain('Mass loss greater at 12 min than at 8 min');
     expect(said.join()).not.toContain('16');
   });
 });

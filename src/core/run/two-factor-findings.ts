@@ -2,7 +2,7 @@ import { capitalised, decimalsForError, formatNumber, listed } from '../format';
 import { judgeTwoFactors, type EffectJudged, type TwoFactorsJudged } from '../inference';
 import { isNumeric, levelLabel, levelsInOrder, type Factor, type Level, type Plan } from '../practical';
 import { workingOf, type Source } from '../working';
-import { ofClasses } from './effect-words';
+import { comparative, ofClasses } from './effect-words';
 import type { Remark } from '../remark';
 import { levelFindings } from './level-findings';
 import type { ResponseSeries } from './results';
@@ -99,7 +99,7 @@ function alone(
   return {
     id: `factor:${response.id}:${factor.id}`,
     rank: 'note',
-    what: `${capitalised(response.name)} ${difference > 0 ? 'higher' : 'lower'} at ${labels[1]} than at ${labels[0]}`,
+    what: `${capitalised(response.name)} ${comparative(response, difference > 0)} at ${labels[1]} than at ${labels[0]}`,
     why: `${capitalised(nameOf(factor))}, over all levels of the other: a difference of ${n(Math.abs(difference))} ${unit} (${Math.abs(difference) > half ? `95 % interval ${n(Math.abs(difference) - half)} to ${n(Math.abs(difference) + half)}, all comparisons counted` : `levels as far apart come by chance ${ofClasses(effect.p)}`}).`,
     working: working(series, judged),
   };
