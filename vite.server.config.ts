@@ -15,6 +15,7 @@ export default defineConfig({
       'class-transformer',
       'class-validator-jsonschema',
       'reflect-metadata',
+      'sharp',
     ],
   },
   build: {

@@ -20,6 +20,8 @@ export const routes = {
   logCsv: (id: string) => `/api/runs/${id}/log.csv`,
   live: (id: string) => `/api/runs/${id}/live`,
   runFile: (id: string) => `/api/runs/${id}/run.json`,
+  picture: (hash: string) => `/api/pictures/${hash}`,
+  smallPicture: (hash: string) => `/api/pictures/${hash}/small`,
   imports: '/api/imports',
   calculators: '/api/calculators',
   calculator: (id: string) => `/api/calculators/${id}`,

@@ -1,13 +1,30 @@
 import { formatOneShape, placeShape, planShape, upgradeFormatOne } from '../core/practical';
-import { entryFields } from '../core/run';
-import { accepts, id, list, oneOf, orNull, record, refusalsOf, text, whole, type Of } from '../core/shape';
+import { entryFields, pictureHash } from '../core/run';
+import {
+  about,
+  accepts,
+  id,
+  list,
+  oneOf,
+  optional,
+  orNull,
+  record,
+  refusalsOf,
+  text,
+  whole,
+  type Of,
+} from '../core/shape';
 import type { Checked } from './check';
 import { classShape } from './classes';
+import { mostPictureBytes } from './pictures';
 import { newRoomShape } from './rooms';
 import { allocationListShape, allocationOfVersionOne, clockShape } from './runs';
 
 export const runFileFormat = 'tawny-beaker-run';
 export const runFileVersion = 2;
+
+/** Letters of base64 that so many bytes make. */
+const base64Of = (bytes: number) => 4 * Math.ceil(bytes / 3);
 
 const moment = () => whole(0, 1e15, 'ms since 1970');
 
@@ -30,6 +47,12 @@ const fileFields = {
   room: newRoomShape,
   class: classShape,
   entries: list(record('EntryInFile', { ...entryFields, arrivedAt: moment() }), 500_000),
+  pictures: about(
+    'the pictures its photos name, as base64',
+    optional(
+      list(record('PictureInFile', { hash: pictureHash(), data: text(base64Of(mostPictureBytes), 1) }), 2000),
+    ),
+  ),
 };
 
 /** One run as a file: everything needed to read it again elsewhere, without loss. */

@@ -14,6 +14,8 @@ import { Live } from './log/live';
 import { Log } from './log/log';
 import { logRoutes } from './log/routes';
 import { openApiDocument } from './openapi/document';
+import { Pictures } from './pictures/pictures';
+import { pictureRoutes } from './pictures/routes';
 import { Practicals } from './practicals/practicals';
 import { practicalRoutes } from './practicals/routes';
 import { problemHandler, unknownRoute } from './problems/problem';
@@ -26,6 +28,8 @@ import { SchoolSettings } from './school/school';
 
 export interface AppOptions {
   knex: Knex;
+  /** Where pictures are kept, beside the database. */
+  dataFolder: string;
   version: string;
   now?: () => number;
   /** Where simulated readings come from; without it no run can be simulated. */
@@ -51,7 +55,7 @@ export interface App {
 }
 
 export function createApp(options: AppOptions): App {
-  const { knex, version, logger, now = Date.now } = options;
+  const { knex, dataFolder, version, logger, now = Date.now } = options;
   const rooms = new Rooms(knex);
   const classes = new Classes(knex);
   const runs = new Runs(knex, rooms, classes, now);
@@ -59,7 +63,8 @@ export function createApp(options: AppOptions): App {
   const log = new Log(knex, now);
   const live = new Live(now);
   const school = new SchoolSettings(knex, version);
-  const files = new RunFiles(knex, { runs, rooms, classes, log });
+  const pictures = new Pictures(knex, dataFolder, now);
+  const files = new RunFiles(knex, { runs, rooms, classes, log, pictures });
   const probes = new ProbeRunner({ runs, log, live, source: options.probes, now, logger });
 
   const router = Router();
@@ -84,6 +89,7 @@ export function createApp(options: AppOptions): App {
     now,
   );
   logRoutes(router, runs, log, live, (run, added) => probes.hear(run.id, added));
+  pictureRoutes(router, pictures);
   exportRoutes(router, files, runs, log, now);
   calculatorRoutes(router);
   router.get(routes.openapi, (_request, response) => {

@@ -127,7 +127,7 @@ describe('simulated probes', () => {
     const knex = await openDatabase(data);
     const errors: object[] = [];
     const app = createApp({
-      ...{ knex, version: 'test', now: () => noon },
+      ...{ knex, dataFolder: data, version: 'test', now: () => noon },
       logger: { error: (details) => void errors.push(details) },
       probes: (run, past, resumeMs) => {
         begun.push([`${run.id} ${past.length}`, resumeMs]);
@@ -192,7 +192,7 @@ describe('the school, the pages and failures', () => {
     const knex = await openDatabase(data);
     const failures: { text: string; details: object }[] = [];
     const app = createApp({
-      ...{ knex, version: 'test', webFolder: web },
+      ...{ knex, dataFolder: data, version: 'test', webFolder: web },
       probes: () => ({ advance: () => [], hear: () => undefined }),
       logger: { error: (details, text) => void failures.push({ details, text }) },
     });

@@ -53,6 +53,7 @@ beforeAll(async () => {
   knex = await openDatabase(data);
   app = createApp({
     knex,
+    dataFolder: data,
     version: 'test',
     probes: () => ({ advance: () => [], hear: () => undefined }),
     logger: { error: () => undefined },
@@ -232,6 +233,7 @@ describe('what the first format wrote', () => {
     try {
       const fresh = createApp({
         knex: other,
+        dataFolder: empty,
         version: 'test',
         probes: () => ({ advance: () => [], hear: () => undefined }),
         logger: { error: () => undefined },

@@ -29,6 +29,7 @@ async function main() {
   };
   const app = createApp({
     knex,
+    dataFolder: settings.data,
     version: packageJson.version,
     probes: (run, past, resumeMs) => new SimulatedClass(run, past, resumeMs),
     ...(existsSync(web) && { webFolder: web }),

@@ -92,6 +92,7 @@ export const responseKinds = [
   'colour',
   'mass-difference',
   'sensory',
+  'photo',
 ] as const;
 
 /** A dependent variable. */

@@ -19,6 +19,7 @@ import {
 import {
   formulasCanBeWorkedOut,
   responsesHaveInstruments,
+  orderedWordsAreNamed,
   responsesHaveUnits,
   somethingIsMeasured,
   temperatureIsRead,
@@ -54,6 +55,7 @@ const rules: readonly Rule[] = [
   stationsFitTheRoom,
   orderIsShuffled,
   somethingIsMeasured,
+  orderedWordsAreNamed,
   responsesHaveUnits,
   responsesHaveInstruments,
   formulasCanBeWorkedOut,

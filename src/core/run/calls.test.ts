@@ -144,7 +144,9 @@ describe('finished stations', () => {
     );
     expect(missing([...finished, [2, 50, snap]])!.why).toMatch(/^Bubble size of station 2 and colour/);
     expect(missing([])).toBeUndefined();
-    expect(bench([...finished, [2, 50, snap]]).state(2, 100).measured[0]).toMatchObject({ mean: 3.4 });
+    expect(bench([...finished, [2, 50, snap]]).state(2, 100).measured[0]).toMatchObject({
+      cell: { mean: 3.4 },
+    });
   });
 });
 

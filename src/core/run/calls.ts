@@ -1,10 +1,12 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
+import { isPhoto } from '../practical';
 import { mostUrgentFirst, type Remark } from '../remark';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { approachSource } from '../trace';
 import { latentHeatSource } from '../water';
 import { workingOf } from '../working';
 import type { BenchSetting } from './bench-setting';
+import { isMissing } from './result-cell';
 import { isNearBoiling, soonS, type StationState } from './station-state';
 import { eventOf } from './steps';
 
@@ -224,7 +226,7 @@ function unmeasuredCall({ plan }: BenchSetting, states: readonly StationState[])
   const gaps = plan.responses
     .map((response, i) => ({
       name: response.name,
-      without: finished.filter((state) => state.measured[i]?.mean === null).map((state) => state.station),
+      without: finished.filter((state) => isMissing(state.measured[i]!.cell)).map((state) => state.station),
     }))
     .filter(({ without }) => without.length > 0);
   if (gaps.length === 0) return [];
@@ -236,7 +238,7 @@ function unmeasuredCall({ plan }: BenchSetting, states: readonly StationState[])
       rank: 'note',
       stations: [...new Set(gaps.flatMap(({ without }) => without))],
       what: 'Finished, but not written down',
-      why: `${capitalised(listed(gaps.map(({ name, without }) => `${name} of ${where(without)}`)))}. Type the station, then the name and the value.`,
+      why: `${capitalised(listed(gaps.map(({ name, without }) => `${name} of ${where(without)}`)))}. Type the station, then the name and the value${plan.responses.some(isPhoto) ? '; photos are taken on the station page' : ''}.`,
       working: workingOf(
         gaps.map(({ name, without }) => ({
           text: `of ${counted(finished.length, 'finished station')}, without a ${name}`,

@@ -1,3 +1,4 @@
+import { isPhoto } from '../practical';
 import { lessonSteps, eventOf } from './steps';
 import type { QuickLineContext } from './quick-line';
 
@@ -17,7 +18,11 @@ export function completionsOf(line: string, context: QuickLineContext): string[]
   const own = context.own(context.stations.includes(station) ? station : (context.stations[0] ?? 1));
   const steps = lessonSteps(own).filter((step) => step.id !== current?.id);
   const events = [...(current ? [current] : []), ...steps].map(eventOf);
-  const measures = context.plan.responses.map((response) => `${response.name} `);
+  const measures = context.plan.responses
+    .filter((response) => !isPhoto(response))
+    .flatMap(({ name, points }) =>
+      points.length > 0 ? points.map((point) => `${name} ${point}`) : [`${name} `],
+    );
   const words = [...events, ...measures, 'timer '];
   return words
     .filter(

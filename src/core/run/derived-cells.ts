@@ -2,7 +2,7 @@ import { readFormula, type Response } from '../practical';
 import { meanOf } from '../statistics';
 import type { ResultCell } from './result-cell';
 
-const empty: ResultCell = { values: [], mean: null, pieces: 0 };
+const empty: ResultCell = { values: [], mean: null, pieces: 0, photos: [] };
 
 /**
  * Works out the responses that are computed from others. Where what they use is taken piece by piece, so is the result:
@@ -52,6 +52,7 @@ function derived(
     values: results.map((one) => ({ ...one, corrected })),
     mean: results.length === 0 ? null : meanOf(results.map((one) => one.value)),
     pieces: results.length,
+    photos: [],
   };
 }
 

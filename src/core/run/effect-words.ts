@@ -1,5 +1,6 @@
 import { formatNumber } from '../format';
-import type { Response } from '../practical';
+import { medianOf } from '../numeric';
+import { pointAt, type Response } from '../practical';
 import type { Source } from '../working';
 import type { LevelGroup } from './results';
 
@@ -40,6 +41,12 @@ export function comparative({ kind, unit }: Pick<Response, 'kind' | 'unit'>, up:
   if (kind === 'time' || times.test(unit)) return up ? 'longer' : 'shorter';
   if (kind === 'count' || kind === 'mass-difference' || sizes.test(unit)) return up ? 'greater' : 'smaller';
   return up ? 'higher' : 'lower';
+}
+
+/** The middle of a level’s stations, by its name where the scale has one. */
+export function shownMedian(response: Response, { values }: LevelGroup): string {
+  const median = medianOf(values);
+  return pointAt(response, median) ?? formatNumber(median);
 }
 
 /** The levels as they are judged: a name and its stations. */

@@ -37,6 +37,12 @@ export const entryFields = {
 export const entryShape = record('Entry', entryFields);
 export type Entry = Of<typeof entryShape>;
 
+/** The picture an entry names, by its hash; null for none. */
+export function pictureOf(body: EntryBody): string | null {
+  const recorded = body.kind === 'correction' ? body.to : body;
+  return recorded?.kind === 'photo' ? recorded.picture : null;
+}
+
 interface AnyKind {
   fields: Readonly<Record<string, Spec>>;
   words(body: RecordedBody): string;

@@ -1,9 +1,10 @@
 import { capitalised, counted, decimalsOf, formatNumber, listed } from '../format';
-import type { Plan } from '../practical';
+import { isPhoto, type Plan } from '../practical';
 import { squaresAboutMean } from '../statistics';
 import { workingOf } from '../working';
 import type { Remark } from '../remark';
 import { levelFindings } from './level-findings';
+import { isMissing } from './result-cell';
 import type { LevelGroup, Reached, ResponseSeries, ResultRow } from './results';
 import { trendFindings } from './trend-findings';
 import { twoFactorFindings } from './two-factor-findings';
@@ -75,7 +76,7 @@ function coarseInstrument({ groups, response, ordinal }: ResponseSeries): Remark
 
 function missingValues(plan: Plan, rows: readonly ResultRow[]): Remark[] {
   return plan.responses.flatMap((response, i) => {
-    const missing = rows.filter((row) => row.cells[i]?.mean === null);
+    const missing = rows.filter((row) => isMissing(row.cells[i]!));
     if (missing.length === 0) return [];
     const all = missing.length === rows.length;
     return [
@@ -84,9 +85,11 @@ function missingValues(plan: Plan, rows: readonly ResultRow[]): Remark[] {
         rank: 'check' as const,
         what: all
           ? `No ${response.name} logged yet`
-          : `No ${response.name} from ${missing.length > 4 ? counted(missing.length, 'station') : `station ${listed(missing.map((row) => String(row.station)))}`}`,
+          : `No ${response.name} from ${missing.length > 4 ? counted(missing.length, 'station') : stationsInWords(missing)}`,
         why: all
-          ? `Type it in on the bench board: a station, then “${response.name}” and the value.`
+          ? isPhoto(response)
+            ? 'Photos are taken on the station page, under Measured.'
+            : `Type it in on the bench board: a station, then “${response.name}” and the value.`
           : 'Averages leave them out. If a value was lost, say so as a deviation.',
         working: workingOf([
           { text: 'stations with a value', value: rows.length - missing.length },
@@ -95,6 +98,12 @@ function missingValues(plan: Plan, rows: readonly ResultRow[]): Remark[] {
       },
     ];
   });
+}
+
+/** “station 3”, “stations 3 and 4”. */
+function stationsInWords(rows: readonly ResultRow[]): string {
+  const numbers = rows.map((row) => row.station).sort((a, b) => a - b);
+  return `station${numbers.length > 1 ? 's' : ''} ${listed(numbers.map(String))}`;
 }
 
 /** Off target by more than this is worth a word, °C. */
@@ -111,7 +120,7 @@ function departures(rows: readonly ResultRow[]): Remark[] {
             id: `deviation:${row.station}`,
             rank: 'check' as const,
             what: `Station ${row.station} went differently`,
-            why: `${capitalised(row.deviations.join('; '))}. Its points are ringed; decide with the class whether they count.`,
+            why: `${row.deviations.join('; ')}. Its points are ringed; decide with the class whether they count.`,
             working: workingOf(row.deviations),
           },
         ]),

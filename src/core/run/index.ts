@@ -5,6 +5,7 @@ export {
   cellsOf,
   entryFields,
   entryShape,
+  pictureOf,
   recordedInWords,
   type CorrectionBody,
   type Entry,
@@ -14,6 +15,7 @@ export {
 } from './entry';
 export {
   entryKinds,
+  pictureHash,
   type DeviationBody,
   type EventBody,
   type LogCells,
@@ -21,6 +23,7 @@ export {
   type NotedBody,
   type ObservationBody,
   type ObservationTime,
+  type PhotoBody,
   type ReadingBody,
   type Sense,
   type TimerBody,
@@ -49,7 +52,7 @@ export {
   type OwnPlan,
   type Watch,
 } from './bench-setting';
-export type { ResultCell } from './result-cell';
+export { isMissing, type ResultCell } from './result-cell';
 export { stationRange } from './station-range';
 export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

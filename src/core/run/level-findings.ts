@@ -2,7 +2,16 @@ import { capitalised, counted, decimalsForError, formatNumber, listed } from '..
 import { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from '../inference';
 import { medianOf } from '../numeric';
 import { workingOf } from '../working';
-import { comparative, means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
+import {
+  comparative,
+  means,
+  named,
+  neededWords,
+  ofClasses,
+  power,
+  shownMedian,
+  shuffles,
+} from './effect-words';
 import type { Remark } from '../remark';
 import type { LevelGroup, ResponseSeries } from './results';
 
@@ -65,7 +74,10 @@ function levelWorking({ groups, response, judged, controlled }: LevelContext) {
 function differenceWords({ groups, response, judged }: LevelContext, pair: PairJudged): string {
   if (judged.method === 'ranks') {
     const median = (label: string) =>
-      formatNumber(medianOf(groups.find((group) => group.label === label)!.values));
+      shownMedian(
+        response,
+        groups.find((group) => group.label === label)!,
+      );
     return `Median ${median(pair.name)} against ${median(pair.against)}; chance alone parts scores so far ${ofClasses(pair.p)}.`;
   }
   if (pair.low === null || pair.high === null) {

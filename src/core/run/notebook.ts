@@ -6,6 +6,7 @@ import type {
   MeasurementBody,
   NotedBody,
   ObservationBody,
+  PhotoBody,
   TimerBody,
 } from './entry-kinds';
 
@@ -35,6 +36,7 @@ export interface StationNotes {
   events: Noted<EventBody>[];
   measurements: Noted<MeasurementBody>[];
   noted: Noted<NotedBody>[];
+  photos: Noted<PhotoBody>[];
   deviations: Noted<DeviationBody>[];
   timers: Noted<TimerBody>[];
   /** When the last entry happened, ms; null for none. */
@@ -46,6 +48,7 @@ const listOf = {
   event: 'events',
   measurement: 'measurements',
   noted: 'noted',
+  photo: 'photos',
   deviation: 'deviations',
   timer: 'timers',
 } as const;
@@ -133,12 +136,13 @@ export class Notebook {
 
   /** The last thing written at a station other than a reading, as it now stands. */
   lastWritten(station: number): Noted<RecordedBody> | null {
-    const { observations, events, measurements, noted, deviations, timers } = this.station(station);
+    const { observations, events, measurements, noted, photos, deviations, timers } = this.station(station);
     const lasts: (Noted<RecordedBody> | undefined)[] = [
       observations.at(-1),
       events.at(-1),
       measurements.at(-1),
       noted.at(-1),
+      photos.at(-1),
       deviations.at(-1),
       timers.at(-1),
     ];
@@ -256,6 +260,7 @@ function emptyNotes(): StationNotes {
     events: [],
     measurements: [],
     noted: [],
+    photos: [],
     deviations: [],
     timers: [],
     lastAt: null,

@@ -1,5 +1,5 @@
 import { RefusedValue } from '../bounds';
-import type { Plan, Response } from '../practical';
+import { isPhoto, pointAt, pointsInWords, valueOfPoint, type Plan, type Response } from '../practical';
 import type { MeasurementBody } from './entry-kinds';
 
 /** A typed number, in a pattern. */
@@ -12,6 +12,8 @@ const measurementPattern = new RegExp(`^(m\\s+|mass\\s+)?(.*?)\\s*(${number})\\s
 /** `m 86.2g`, `snap 3.2`, `height p2 31`: what it measures by its name in the plan, else by its unit. Null for none. */
 export function measurementIn(rest: string, plan: Plan): MeasurementBody | { hint: string } | null {
   if (/^m$/i.test(rest)) return { hint: measurementHint(plan) };
+  const point = namedPointIn(rest, plan);
+  if (point) return point;
   const match = measurementPattern.exec(rest);
   const marked = /^m\s/i.test(rest);
   if (!match) {
@@ -30,6 +32,9 @@ export function measurementIn(rest: string, plan: Plan): MeasurementBody | { hin
   if (wanted === '' && byUnit.length > 1) {
     throw new RefusedValue('measurement', rest, `which one: ${byUnit.map((one) => one.name).join(' or ')}?`);
   }
+  if (response && isPhoto(response)) {
+    throw new RefusedValue('measurement', rest, `a picture: ${response.name} is taken on the station page`);
+  }
   if (response && response.formula.trim() !== '') {
     throw new RefusedValue(
       'measurement',
@@ -42,14 +47,45 @@ export function measurementIn(rest: string, plan: Plan): MeasurementBody | { hin
   if (response && unit !== '' && response.unit !== '' && unit.toLowerCase() !== response.unit.toLowerCase()) {
     throw new RefusedValue('measurement', `${digits} ${unit}`, `${response.name} in ${response.unit}`);
   }
+  const word = response ? namedPoint(response, digits) : null;
   return {
     kind: 'measurement',
     responseId: response?.id ?? null,
     name: response?.name ?? (wanted || usualName(unit)),
     value,
     unit: response?.unit || unit,
+    ...(word !== null && { word }),
     ...(piece !== null && { piece: pieceOf(piece, response) }),
   };
+}
+
+/** `tremble slumps`, `tremble p2 stands still`: the named point of a scale after what it is of. Null for none. */
+function namedPointIn(rest: string, plan: Plan): MeasurementBody | null {
+  for (const response of plan.responses) {
+    for (const word of response.points) {
+      if (!rest.toLowerCase().endsWith(` ${word.toLowerCase()}`)) continue;
+      const { name, piece } = pieceIn(rest.slice(0, -word.length).trim());
+      if (name === '' || !startsLike(response.name, name.toLowerCase())) continue;
+      return {
+        kind: 'measurement',
+        responseId: response.id,
+        name: response.name,
+        value: valueOfPoint(response, word)!,
+        unit: response.unit,
+        word,
+        ...(piece !== null && { piece: pieceOf(piece, response) }),
+      };
+    }
+  }
+  return null;
+}
+
+/** The name of a typed point; null where the points of the response have none. */
+function namedPoint(response: Response, typed: string): string | null {
+  if (response.points.length === 0) return null;
+  const word = pointAt(response, toNumber(typed));
+  if (word === null) throw new RefusedValue(response.name, typed, pointsInWords(response));
+  return word;
 }
 
 /** “height p2” and “p2 height” are of piece 2. */

@@ -4,4 +4,9 @@ export interface ResultCell {
   mean: number | null;
   /** How many pieces stand behind the mean. */
   pieces: number;
+  /** Pictures that were taken, where pictures are what is asked for. */
+  photos: { id: string; picture: string; piece: number | null }[];
 }
+
+/** Whether nothing was written down of it. */
+export const isMissing = ({ mean, photos }: ResultCell) => mean === null && photos.length === 0;

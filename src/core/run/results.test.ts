@@ -135,7 +135,7 @@ describe('the results', () => {
     const setting = benchSetting(examplePlan, place, levels);
     const missing = (of: Notebook) =>
       findingsFor(examplePlan, classTable(setting, of), []).find(({ id }) => id === 'missing:snap')?.what;
-    expect(missing(some)).toBe('No snap force from station 7 and 8');
+    expect(missing(some)).toBe('No snap force from stations 7 and 8');
     // Up to four by their numbers, more by how many.
     const few = (stations: number) => {
       const some = new Notebook(zero, [...levels.keys()]);

@@ -1,5 +1,5 @@
 import { meanOf } from '../statistics';
-import type { Response } from '../practical';
+import { isPhoto, type Response } from '../practical';
 import { withDerived } from './derived-cells';
 import type { StationNotes } from './notebook';
 import type { ResultCell } from './result-cell';
@@ -16,6 +16,7 @@ export const cellsOfStation = (responses: readonly Response[], notes: StationNot
  * station are sub-samples, and the mean of their means is the station. A first piece that is a warm-up does not count.
  */
 function cellOf(response: Response, notes: StationNotes): ResultCell {
+  if (isPhoto(response)) return { values: [], mean: null, pieces: 0, photos: photosOf(response, notes) };
   const all = notes.measurements.filter((noted) => noted.body.responseId === response.id);
   const values = all.map(({ id, body, corrected }) => ({
     id,
@@ -27,5 +28,10 @@ function cellOf(response: Response, notes: StationNotes): ResultCell {
   const pieces = [...new Set(counted.map((one) => one.piece))].map((piece) =>
     meanOf(counted.filter((one) => one.piece === piece).map((one) => one.value)),
   );
-  return { values, mean: pieces.length === 0 ? null : meanOf(pieces), pieces: pieces.length };
+  return { values, mean: pieces.length === 0 ? null : meanOf(pieces), pieces: pieces.length, photos: [] };
 }
+
+const photosOf = ({ id: responseId }: Response, { photos }: StationNotes) =>
+  photos
+    .filter(({ body }) => body.responseId === responseId)
+    .map(({ id, body }) => ({ id, picture: body.picture, piece: body.piece ?? null }));

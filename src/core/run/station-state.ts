@@ -20,6 +20,7 @@ import { watchesOf, type BenchSetting, type OwnPlan, type Watch } from './bench-
 import { countdownOf, lastTimer, type Countdown } from './countdown';
 import type { EventBody } from './entry-kinds';
 import type { Noted, Notebook, StationNotes } from './notebook';
+import type { ResultCell } from './result-cell';
 import { cellsOfStation } from './station-cells';
 import { eventOf, lessonSteps } from './steps';
 
@@ -57,8 +58,8 @@ export interface StationState {
   /** Seconds since anything was logged here; null for nothing yet. */
   silentS: number | null;
   jump: Jump | null;
-  /** What was measured here of each response of the plan; null for nothing yet. */
-  measured: { response: Response; mean: number | null }[];
+  /** What was measured here of each response of the plan. */
+  measured: { response: Response; cell: ResultCell }[];
 }
 
 /** “Soon” is less than this ahead: time to have the next thing in hand, s. */
@@ -116,9 +117,9 @@ export function stationState(
             : 'working',
     countdown: countdownOf(step, progress.since, lastTimer(notes, notebook), nowMs),
     silentS: notes.lastAt === null ? null : Math.max(0, (nowMs - notes.lastAt) / 1000),
-    measured: cellsOfStation(plan.responses, notes).map(({ mean }, i) => ({
+    measured: cellsOfStation(plan.responses, notes).map((cell, i) => ({
       response: plan.responses[i]!,
-      mean,
+      cell,
     })),
   };
 }

@@ -3,7 +3,7 @@ import { judgeLevels, judgeTrend, stationsForTrend, type TrendJudged } from '../
 import { factorUnit, type Plan } from '../practical';
 import { medianOf } from '../numeric';
 import { workingOf, type Source } from '../working';
-import { means, named, neededWords, ofClasses, power, shuffles } from './effect-words';
+import { means, named, neededWords, ofClasses, power, shownMedian, shuffles } from './effect-words';
 import type { Remark } from '../remark';
 import type { ResponseSeries } from './results';
 
@@ -76,7 +76,7 @@ function lineTrend(plan: Plan, series: ResponseSeries, judged: TrendJudged): Rem
 
 function rankTrend({ groups, response, factors }: ResponseSeries, judged: TrendJudged): Remark {
   const { p, told, change } = judged;
-  const medians = groups.map((group) => `${group.label} ${formatNumber(medianOf(group.values))}`);
+  const medians = groups.map((group) => `${group.label} ${shownMedian(response, group)}`);
   const verb = change > 0 ? 'rose' : 'fell';
   return {
     id: `trend:${response.id}`,

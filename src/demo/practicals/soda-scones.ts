@@ -39,6 +39,12 @@ export const sodaScones: Plan = made(planShape, {
       instrument: 'colour card, 1 pale to 10 dark',
       smallestDivision: 1,
     }),
+    newResponse({
+      id: 'cut',
+      name: 'photo of the cut face',
+      kind: 'photo',
+      instrument: 'from 20 cm, ruler beside it, by the window',
+    }),
   ],
   held: [
     { id: 'held-flour', what: 'flour and buttermilk', how: 'one bag, one carton, balance 1 g' },

@@ -4,9 +4,10 @@ import type { Knex } from 'knex';
 import { runFileFormat, runFileVersion, type Imported, type RunFile } from '../../contract/run-file';
 import type { Run } from '../../contract/runs';
 import { allTreatments } from '../../core/practical';
-import type { EntryBody } from '../../core/run';
+import { pictureOf, type Entry, type EntryBody } from '../../core/run';
 import { insertClass, type Classes } from '../classes/classes';
 import type { Log } from '../log/log';
+import type { Pictures } from '../pictures/pictures';
 import { insertPractical, insertRevision, revisionOf, type RevisionRow } from '../practicals/revisions';
 import { samePlan } from '../practicals/same-plan';
 import { Problem, refusedFields } from '../problems/problem';
@@ -21,13 +22,18 @@ export class RunFiles {
   readonly #rooms: Rooms;
   readonly #classes: Classes;
   readonly #log: Log;
+  readonly #pictures: Pictures;
 
-  constructor(knex: Knex, parts: { runs: Runs; rooms: Rooms; classes: Classes; log: Log }) {
+  constructor(
+    knex: Knex,
+    parts: { runs: Runs; rooms: Rooms; classes: Classes; log: Log; pictures: Pictures },
+  ) {
     this.#knex = knex;
     this.#runs = parts.runs;
     this.#rooms = parts.rooms;
     this.#classes = parts.classes;
     this.#log = parts.log;
+    this.#pictures = parts.pictures;
   }
 
   async write(id: string, now: Date): Promise<RunFile> {
@@ -62,7 +68,17 @@ export class RunFiles {
         arrivedAt,
         body,
       })),
+      ...(await this.#picturesIn(entries)),
     };
+  }
+
+  async #picturesIn(entries: readonly Entry[]): Promise<Pick<RunFile, 'pictures'>> {
+    const pictures: NonNullable<RunFile['pictures']> = [];
+    for (const hash of picturesOf(entries)) {
+      const { bytes } = await this.#pictures.read(hash);
+      pictures.push({ hash, data: bytes.toString('base64') });
+    }
+    return pictures.length > 0 ? { pictures } : {};
   }
 
   /**
@@ -74,6 +90,9 @@ export class RunFiles {
     this.#checkWhole(file);
     const known = await this.#knex('runs').where({ id: file.run.id }).first<object | undefined>();
     if (known) return this.#compare(file);
+    for (const [i, { hash, data }] of (file.pictures ?? []).entries()) {
+      await this.#pictures.keep(hash, Buffer.from(data, 'base64'), `/pictures/${i}/data`);
+    }
     const practicalId = await this.#knex.transaction(async (transaction) => {
       await insertRoom(transaction, file.room);
       await insertClass(transaction, file.class);
@@ -125,6 +144,7 @@ export class RunFiles {
     const stations = new Set(file.run.allocation.map((one) => one.station));
     const treatments = new Set(allTreatments(file.practical.plan).map((treatment) => treatment.id));
     const ids = new Set(file.entries.map((entry) => entry.id));
+    const pictures = new Set(file.pictures?.map((one) => one.hash));
     const wrong = (pointer: string, value: unknown, allowed: string) =>
       refusedFields([{ pointer, field: pointer.split('/').at(-1)!, value, allowed }]);
     file.run.allocation.forEach(({ treatmentId }, i) => {
@@ -134,6 +154,10 @@ export class RunFiles {
     file.entries.forEach(({ station, body }, i) => {
       if (station !== null && !stations.has(station)) {
         throw wrong(`/entries/${i}/station`, station, 'a station of the run in this file, or null');
+      }
+      const picture = pictureOf(body);
+      if (picture !== null && !pictures.has(picture)) {
+        throw wrong(`/entries/${i}/body/picture`, picture, 'the hash of a picture in this file');
       }
       if (body.kind === 'correction' && !ids.has(body.corrects)) {
         throw wrong(`/entries/${i}/body/corrects`, body.corrects, 'the id of an entry in this file');
@@ -150,6 +174,9 @@ export class RunFiles {
     return row.saved_at;
   }
 }
+
+const picturesOf = (entries: readonly Entry[]) =>
+  new Set(entries.flatMap(({ body }) => pictureOf(body) ?? []));
 
 const sameBody = (here: EntryBody | undefined, there: EntryBody) =>
   isDeepStrictEqual(here, JSON.parse(JSON.stringify(there)));

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { FieldProblem } from '../../contract/problem';
 import type { Run } from '../../contract/runs';
-import { runTime, stationRange, type Entry, type EntryBody } from '../../core/run';
+import { pictureOf, runTime, stationRange, type Entry, type EntryBody } from '../../core/run';
 import { withConnection } from '../db/connection';
 import { Problem, refusedFields } from '../problems/problem';
 
@@ -175,7 +175,30 @@ export class Log {
       }
     });
     errors.push(...(await this.#wrongCorrections(run.id, entries)));
+    errors.push(...(await this.#unknownPictures(entries)));
     if (errors.length > 0) throw refusedFields(errors);
+  }
+
+  /** A photo without its picture is a promise nobody keeps: the picture comes first. */
+  async #unknownPictures(entries: readonly Entry[]): Promise<FieldProblem[]> {
+    const named = entries.flatMap((entry, i) => {
+      const picture = pictureOf(entry.body);
+      const at = entry.body.kind === 'correction' ? 'body/to' : 'body';
+      return picture === null ? [] : [{ picture, pointer: `/entries/${i}/${at}/picture` }];
+    });
+    if (named.length === 0) return [];
+    const rows = await this.#knex('attachments')
+      .whereIn('hash', [...new Set(named.map((one) => one.picture))])
+      .select<{ hash: string }[]>('hash');
+    const here = new Set(rows.map((row) => row.hash));
+    return named
+      .filter((one) => !here.has(one.picture))
+      .map(({ picture, pointer }) => ({
+        pointer,
+        field: 'picture',
+        value: picture,
+        allowed: 'a picture that was sent before the entry that names it',
+      }));
   }
 
   async #wrongCorrections(runId: string, entries: readonly Entry[]): Promise<FieldProblem[]> {

@@ -97,6 +97,14 @@ const described: readonly Described[] = [
   },
   { method: 'get', path: '/api/runs/{id}/log.csv', summary: 'The log as CSV', type: 'text/csv' },
   { method: 'get', path: '/api/runs/{id}/run.json', summary: 'The run as one file' },
+  {
+    method: 'put',
+    path: '/api/pictures/{hash}',
+    summary: 'Keeps a picture (image/jpeg, image/png, image/webp, up to 8 MB) under the SHA-256 of its bytes',
+    status: 201,
+  },
+  { method: 'get', path: '/api/pictures/{hash}', summary: 'A picture', type: 'image/jpeg' },
+  { method: 'get', path: '/api/pictures/{hash}/small', summary: 'The same, small', type: 'image/jpeg' },
   { method: 'post', path: '/api/imports', summary: 'Reads such a file in', body: runFileShape, status: 201 },
   { method: 'get', path: '/api/calculators', summary: 'All calculators with their inputs' },
   {

@@ -80,6 +80,7 @@ describe('simulated probes', () => {
     const errors: unknown[] = [];
     const app = createApp({
       knex,
+      dataFolder: data,
       version: 'test',
       logger: { error: (details) => errors.push(details) },
       probes: (run) => ({

@@ -26,7 +26,7 @@ export async function runningApp(now: () => number = Date.now): Promise<RunningA
   const data = mkdtempSync(join(tmpdir(), 'tawny-'));
   const knex = await openDatabase(data);
   const probes = () => ({ advance: () => [], hear: () => undefined });
-  const app = createApp({ knex, version: 'test', now, probes, logger: silent });
+  const app = createApp({ knex, dataFolder: data, version: 'test', now, probes, logger: silent });
   const server = app.express.listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;

@@ -28,16 +28,17 @@ export class Unreachable extends Error {
   }
 }
 
-/** One request to the API: JSON in, JSON out, problems as errors. */
+/** One request to the API: JSON or bytes in, JSON out, problems as errors. */
 export async function request<T>(
   path: string,
-  init: { method?: string; body?: unknown; keepalive?: boolean } = {},
+  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean } = {},
 ): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
       method: init.method ?? (init.body === undefined ? 'GET' : 'POST'),
       ...(init.keepalive && { keepalive: true }),
+      ...(init.bytes && { headers: { 'content-type': init.bytes.type }, body: init.bytes }),
       ...(init.body !== undefined && {
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify(init.body),

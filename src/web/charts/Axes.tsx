@@ -16,10 +16,19 @@ interface LeftAxisProps {
   /** Stands after the uppermost number. */
   unit: string;
   fontSize: string;
+  /** What stands at a line, where it is not its number. */
+  words?(tick: number): string;
 }
 
 /** Lines across the chart, each with its number at the left. */
-export function LeftAxis({ frame: { width, margin }, ticks, y, unit, fontSize }: LeftAxisProps) {
+export function LeftAxis({
+  frame: { width, margin },
+  ticks,
+  y,
+  unit,
+  fontSize,
+  words = formatNumber,
+}: LeftAxisProps) {
   return ticks.map((tick, i) => (
     <g key={tick}>
       <line
@@ -37,7 +46,7 @@ export function LeftAxis({ frame: { width, margin }, ticks, y, unit, fontSize }:
         fontSize={fontSize}
         fill={soft}
       >
-        {formatNumber(tick)}
+        {words(tick)}
         {i === ticks.length - 1 && unit !== '' ? ` ${unit}` : ''}
       </text>
     </g>

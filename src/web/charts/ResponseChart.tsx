@@ -1,10 +1,10 @@
 import { Box } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
-import { factorUnit, levelLabel, type Factor, type Plan } from '../../core/practical';
+import { factorUnit, levelLabel, pointAt, type Factor, type Plan } from '../../core/practical';
 import type { ResponseSeries } from '../../core/run';
 import { AxisName, LeftAxis } from './Axes';
 import { MeanLines, MeanMarks, shortened, StationDots } from './ResponseMarks';
-import { responseFrame, responseScales } from './response-scales';
+import { responseScales } from './response-scales';
 
 interface ResponseChartProps {
   series: ResponseSeries;
@@ -19,14 +19,15 @@ export function ResponseChart({ series, plan, colourOf, pointed, onPoint }: Resp
   const { fit, numeric, response, factors } = series;
   const [factor, second] = factors;
   const scales = responseScales(series);
-  const { place, y, ticks, ends } = scales;
-  const { width, height, margin } = responseFrame;
+  const { frame, place, y, ticks, ends } = scales;
+  const { width, height, margin } = frame;
   const unit = numeric && factor ? axisUnit(plan, factor) : '';
   return (
     <Box asChild w="100%" h="auto" display="block">
       <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={inWords(series)}>
         <LeftAxis
-          frame={responseFrame}
+          frame={frame}
+          words={(tick) => shortened(pointAt(response, tick) ?? formatNumber(tick), 14)}
           ticks={ticks}
           y={y}
           unit={response.unit.length < 4 ? response.unit : ''}
@@ -48,7 +49,7 @@ export function ResponseChart({ series, plan, colourOf, pointed, onPoint }: Resp
         {second && (
           <MeanLines series={series} scales={scales} colourOf={colourOf} second={second} plan={plan} />
         )}
-        <AxisName frame={responseFrame} at="middle">
+        <AxisName frame={frame} at="middle">
           {`${factor?.name ?? ''}${unit ? `, ${unit}` : ''}`}
         </AxisName>
         {fit && (
@@ -76,7 +77,7 @@ export function ResponseChart({ series, plan, colourOf, pointed, onPoint }: Resp
 }
 
 const inWords = ({ response, factors, groups }: ResponseSeries) =>
-  `${response.name} against ${factors[0]?.name ?? ''}: ${groups.map((group) => `${group.label} ${formatNumber(group.mean, 2)}`).join(', ')}`;
+  `${response.name} against ${factors[0]?.name ?? ''}: ${groups.map((group) => `${group.label} ${pointAt(response, group.mean) ?? formatNumber(group.mean, 2)}`).join(', ')}`;
 
 /** The unit under the axis: an end temperature is drawn as it would be at sea level. */
 function axisUnit(plan: Plan, factor: Factor): string {

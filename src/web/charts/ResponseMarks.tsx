@@ -1,10 +1,11 @@
 import { formatNumber } from '../../core/format';
-import { levelLabel, levelsInOrder, type Factor, type Plan } from '../../core/practical';
+import { levelLabel, levelsInOrder, pointAt, type Factor, type Plan } from '../../core/practical';
 import type { LevelGroup, ResponseSeries } from '../../core/run';
 import { placeLabels } from './place-labels';
-import { besideMean, jitter, responseFrame, type ResponseScales } from './response-scales';
+import { besideMean, jitter, type ResponseScales } from './response-scales';
 
-export const shortened = (label: string) => (label.length > 17 ? `${label.slice(0, 16)}…` : label);
+export const shortened = (label: string, most = 17) =>
+  label.length > most ? `${label.slice(0, most - 1)}…` : label;
 
 interface MarksProps {
   series: ResponseSeries;
@@ -15,12 +16,12 @@ interface MarksProps {
 /** For each level of the second factor a line through its means, named at its right. */
 export function MeanLines({
   series,
-  scales: { xOf, y },
+  scales: { frame, xOf, y },
   colourOf,
   second,
   plan,
 }: MarksProps & { second: Factor; plan: Plan }) {
-  const { width, height, margin } = responseFrame;
+  const { width, height, margin } = frame;
   const lines = levelsInOrder(second).flatMap((level) => {
     const groups = series.groups
       .filter((group) => group.treatment.levels[1]!.id === level.id)
@@ -107,7 +108,7 @@ export function StationDots({ series, scales: { xOf, y }, colourOf, pointed, onP
       onMouseEnter={() => onPoint(point.station)}
       onMouseLeave={() => onPoint(null)}
     >
-      <title>{`Station ${point.station}: ${formatNumber(point.y)} ${response.unit}`}</title>
+      <title>{`Station ${point.station}: ${pointAt(response, point.y) ?? `${formatNumber(point.y)} ${response.unit}`}`}</title>
       {point.deviated && (
         <circle
           r="11"

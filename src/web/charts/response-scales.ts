@@ -2,7 +2,7 @@ import { extent, scaleLinear, scalePoint } from 'd3';
 import type { ResponseSeries } from '../../core/run';
 import type { ChartFrame } from './Axes';
 
-export const responseFrame: ChartFrame = {
+const responseFrame: ChartFrame = {
   width: 470,
   height: 300,
   margin: { top: 14, right: 22, bottom: 46, left: 58 },
@@ -10,8 +10,12 @@ export const responseFrame: ChartFrame = {
 /** With two factors the lines are named to their right, px. */
 const namesRoom = 78;
 
+/** With words at its left a chart needs room for them, px. */
+const wordsRoom = 112;
+
 /** Where a response chart draws what. */
 export interface ResponseScales {
+  frame: ChartFrame;
   /** Across for a value of the first factor. */
   place(x: number): number;
   /** The same for one treatment: those that share a place stand side by side. */
@@ -23,15 +27,22 @@ export interface ResponseScales {
 }
 
 export function responseScales(series: ResponseSeries): ResponseScales {
-  const { points, groups, numeric, factors } = series;
-  const { width, height, margin } = responseFrame;
+  const { points, groups, numeric, factors, response } = series;
+  const named = response.points.length > 0;
+  const frame = {
+    ...responseFrame,
+    margin: { ...responseFrame.margin, left: named ? wordsRoom : responseFrame.margin.left },
+  };
+  const { width, height, margin } = frame;
   const values = [...points.map((point) => point.y), ...groups.flatMap((group) => group.ci95 ?? [])];
   const [low, high] = extent(values) as [number, number];
   const pad = (high - low || Math.abs(high) || 1) * 0.08;
-  const y = scaleLinear(
-    [low >= 0 && low < high * 0.6 ? 0 : low - pad, high + pad],
-    [height - margin.bottom, margin.top],
-  ).nice();
+  const span = named
+    ? [0.5, response.points.length + 0.5]
+    : [low >= 0 && low < high * 0.6 ? 0 : low - pad, high + pad];
+  const plain = scaleLinear(span, [height - margin.bottom, margin.top]);
+  const y = named ? plain : plain.nice();
+  const ticks = named ? response.points.map((_, i) => i + 1) : y.ticks(5);
   const ends = extent([...points.map((point) => point.x), ...groups.map((group) => group.x)]) as [
     number,
     number,
@@ -46,7 +57,7 @@ export function responseScales(series: ResponseSeries): ResponseScales {
   const steps = scalePoint([...new Set(groups.map((group) => String(group.x)))], [left, right]).padding(0.6);
   const beside = sideBySide(series);
   const place = (x: number) => (numeric ? along(x) : (steps(String(x)) ?? 0));
-  return { place, xOf: (x, treatmentId) => place(x) + beside(treatmentId), y, ticks: y.ticks(5), ends };
+  return { frame, place, xOf: (x, treatmentId) => place(x) + beside(treatmentId), y, ticks, ends };
 }
 
 /** Between treatments at one place of the axis, px: room for a mean and the dots at its left. */

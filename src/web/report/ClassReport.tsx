@@ -1,6 +1,5 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import type { ReactNode } from 'react';
 import type { Run } from '../../contract/runs';
 import { capitalised, formatNumber, formatTemperature } from '../../core/format';
 import { boilingIn, factorsWithLevels, levelLabel, levelsInOrder, type Plan } from '../../core/practical';
@@ -9,9 +8,11 @@ import { fallBelowSeaLevel } from '../../core/sugar';
 import { ResponseChart } from '../charts/ResponseChart';
 import { TraceChart } from '../charts/TraceChart';
 import { ClassTable } from '../results/ClassTable';
+import { PhotoTable } from '../results/PhotoTable';
 import { useResults } from '../results/use-results';
 import { useBenchSetting } from '../run/use-bench-setting';
 import { Page } from './Page';
+import { Part } from './paper-parts';
 import type { PaperName } from './paper';
 
 interface ClassReportProps {
@@ -57,17 +58,17 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
             {plan.reason && `, because ${plan.reason}`}.
           </Box>
         )}
-        <Part name="Fair test">
+        <Part whole name="Fair test">
           {fairTest(run)}
           {results.boilingC !== null &&
             ` Water boils in ${place.name} at ${formatTemperature(boilingIn(place).boilingC)}, so targets were ${formatNumber(fallBelowSeaLevel(results.boilingC), 1)} °C lower than at sea level.`}
         </Part>
-        <Part name="What the stations measured">
+        <Part whole name="What the stations measured">
           <Box fontSize="9.5pt" lineHeight="1.25">
             <ClassTable run={run} rows={results.rows} colourOf={results.colourOf} />
           </Box>
         </Part>
-        <Part name="What this tells">
+        <Part whole name="What this tells">
           {results.findings.map((finding) => (
             <Box key={finding.id} mb="1mm" css={{ breakInside: 'avoid' }}>
               <strong>{finding.what}.</strong> {finding.why}
@@ -75,9 +76,21 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           ))}
         </Part>
       </Page>
-      {(results.traces.length > 0 || results.series.length > 0 || notes.length > 0) && (
+      {(results.traces.length > 0 ||
+        results.series.length > 0 ||
+        results.photos.length > 0 ||
+        notes.length > 0) && (
         <Page paper={paper} foot={foot}>
           <Pictures plan={plan} results={results} notes={notes} />
+        </Page>
+      )}
+      {results.photos.length > 0 && (
+        <Page paper={paper} foot={foot}>
+          {results.photos.map((one) => (
+            <Part whole key={one.response.id} name={capitalised(one.response.name)}>
+              <PhotoTable series={one} colourOf={results.colourOf} />
+            </Part>
+          ))}
         </Page>
       )}
     </>
@@ -111,7 +124,7 @@ function Pictures({ plan, results, notes }: PicturesProps) {
   return (
     <>
       {results.traces.length > 0 && (
-        <Part name="Temperature at each station">
+        <Part whole name="Temperature at each station">
           <TraceChart
             lines={results.traces}
             bands={results.bands}
@@ -124,6 +137,7 @@ function Pictures({ plan, results, notes }: PicturesProps) {
       <Box display="grid" gridTemplateColumns="1fr 1fr" columnGap="6mm">
         {results.series.map((one) => (
           <Part
+            whole
             key={one.response.id}
             name={`${capitalised(one.response.name)}${one.response.unit ? `, ${one.response.unit}` : ''}`}
           >
@@ -138,7 +152,7 @@ function Pictures({ plan, results, notes }: PicturesProps) {
         ))}
         {notes.length > 0 && (
           <Box gridColumn={results.series.length % 2 === 0 ? 'span 2' : undefined}>
-            <Part name="What went differently, and what was seen">
+            <Part whole name="What went differently, and what was seen">
               <Box fontSize="9.5pt">
                 {notes.map(({ id, station, at, body }) => (
                   <Box key={id}>
@@ -175,15 +189,4 @@ function notesOf(run: Run, notebook: Notebook): Noted<RecordedBody>[] {
     .sort((a, b) => rank(a) - rank(b) || a.at - b.at)
     .slice(0, mostNotes)
     .sort((a, b) => a.at - b.at);
-}
-
-function Part({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <Box mt="4mm" css={{ breakInside: 'avoid' }}>
-      <Heading as="h3" fontFamily="heading" fontSize="12pt" fontWeight="semibold" color="tawny" mb="1mm">
-        {name}
-      </Heading>
-      {children}
-    </Box>
-  );
 }

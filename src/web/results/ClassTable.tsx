@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import type { Run } from '../../contract/runs';
-import { decimalsOf, formatNumber, formatTemperature } from '../../core/format';
-import type { Response } from '../../core/practical';
+import { counted, decimalsOf, formatTemperature } from '../../core/format';
+import { shownValue, type Response } from '../../core/practical';
 import type { Reached, ResultCell, ResultRow } from '../../core/run';
 
 const Cell = chakra('td', { base: { py: '0.5', px: '2', textAlign: 'right', verticalAlign: 'baseline' } });
@@ -30,6 +30,7 @@ interface ClassTableProps {
 export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: ClassTableProps) {
   const { plan } = run;
   const watched = watchedColumns(rows);
+  const units = plan.responses.some((response) => response.unit !== '');
   const digits = plan.responses.map((response, j) => digitsOf(response, rows, j));
   return (
     <Box overflowX="auto">
@@ -46,9 +47,11 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
             {plan.responses.map((response) => (
               <Head key={response.id}>
                 {response.name}
-                <Box as="span" display="block" fontWeight="normal">
-                  {response.unit || '\u00a0'}
-                </Box>
+                {units && (
+                  <Box as="span" display="block" fontWeight="normal">
+                    {response.unit || '\u00a0'}
+                  </Box>
+                )}
               </Head>
             ))}
           </chakra.tr>
@@ -108,7 +111,12 @@ export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: Cla
                   />
                 ))}
                 {row.cells.map((cell, j) => (
-                  <ValueCell key={plan.responses[j]!.id} cell={cell} digits={digits[j]} />
+                  <ValueCell
+                    key={plan.responses[j]!.id}
+                    response={plan.responses[j]!}
+                    cell={cell}
+                    digits={digits[j]}
+                  />
                 ))}
               </chakra.tr>
             );
@@ -148,7 +156,14 @@ function digitsOf({ formula, smallestDivision }: Response, rows: readonly Result
   return most > 0 ? Math.max(0, Math.min(6, 2 - Math.floor(Math.log10(most)))) : 0;
 }
 
-function ValueCell({ cell, digits }: { cell: ResultCell; digits: number | undefined }) {
+interface ValueCellProps {
+  response: Response;
+  cell: ResultCell;
+  digits: number | undefined;
+}
+
+function ValueCell({ response, cell, digits }: ValueCellProps) {
+  if (cell.photos.length > 0) return <Cell>{counted(cell.photos.length, 'photo')}</Cell>;
   if (cell.mean === null) {
     return <Cell color="soft">—</Cell>;
   }
@@ -158,14 +173,14 @@ function ValueCell({ cell, digits }: { cell: ResultCell; digits: number | undefi
     <Cell
       title={[
         repeats > 1
-          ? `mean of ${cell.values.map((one) => (one.piece === null ? '' : `piece ${one.piece}: `) + formatNumber(one.value)).join(', ')}`
+          ? `mean of ${cell.values.map((one) => (one.piece === null ? '' : `piece ${one.piece}: `) + shownValue(response, one.value)).join(', ')}`
           : '',
         corrected ? 'corrected; the log has both' : '',
       ]
         .filter(Boolean)
         .join('; ')}
     >
-      {formatNumber(cell.mean, digits)}
+      {shownValue(response, cell.mean, digits)}
       {corrected && (
         <Box as="sup" color="glass" fontWeight="bold" ml="0.5" aria-label="corrected">
           c

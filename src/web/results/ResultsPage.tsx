@@ -21,6 +21,7 @@ import { Aside } from '../ui/Aside';
 import { QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { ClassTable } from './ClassTable';
+import { PhotoTable } from './PhotoTable';
 import { useResults } from './use-results';
 
 /** What it means: the class table, the traces, each response against the factor, and what they can tell. */
@@ -95,6 +96,16 @@ function OpenResults({ live }: { live: LiveRun }) {
                   pointed={pointed}
                   onPoint={setPointed}
                 />
+              </Figure>
+            ))}
+            {results.photos.map((one) => (
+              <Figure
+                key={one.response.id}
+                name={capitalised(one.response.name)}
+                note={one.response.instrument}
+                wide
+              >
+                <PhotoTable series={one} colourOf={results.colourOf} />
               </Figure>
             ))}
           </Box>

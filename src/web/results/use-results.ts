@@ -3,10 +3,12 @@ import type { Run } from '../../contract/runs';
 import {
   boilingIn,
   factorsWithLevels,
+  isPhoto,
   levelsInOrder,
   treatmentOf,
   treatmentsOf,
   type Plan,
+  type Response,
 } from '../../core/practical';
 import {
   classTable,
@@ -16,6 +18,7 @@ import {
   type BenchSetting,
   type Notebook,
   type PlotAt,
+  type ResultRow,
 } from '../../core/run';
 import { fallBelowSeaLevel, sugarStages } from '../../core/sugar';
 import { extremesKept } from '../../core/trace';
@@ -43,6 +46,7 @@ export function useResults(
       rows,
       colourOf,
       series: series.filter((one) => one.points.length > 0),
+      photos: photosOf(plan, rows),
       findings: findingsFor(plan, rows, series),
       traces: tracesOf(run, setting, notebook, colourOf),
       bands: syrup ? bandsHere(boilingIn(place).boilingC) : [],
@@ -51,6 +55,32 @@ export function useResults(
     // The notebook grows in place: its version says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [run, setting, notebook, version, plotAt]);
+}
+
+/** The pictures of one response, treatment by treatment. */
+export interface PhotoSeries {
+  response: Response;
+  groups: { id: string; label: string; photos: { id: string; picture: string; of: string }[] }[];
+}
+
+function photosOf(plan: Plan, rows: readonly ResultRow[]): PhotoSeries[] {
+  return plan.responses.flatMap((response, i): PhotoSeries[] => {
+    if (!isPhoto(response)) return [];
+    const groups = treatmentsOf(plan).map(({ id, label }) => ({
+      id,
+      label,
+      photos: rows
+        .filter((row) => row.treatment?.id === id)
+        .flatMap((row) =>
+          row.cells[i]!.photos.map(({ id: entry, picture, piece }) => ({
+            id: entry,
+            picture,
+            of: `station ${row.station}${piece === null ? '' : `, piece ${piece}`}`,
+          })),
+        ),
+    }));
+    return groups.some((group) => group.photos.length > 0) ? [{ response, groups }] : [];
+  });
 }
 
 /** The colour of a treatment: with two factors that of its level of the second, as the first lies along the axis. */

@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { decimalsOf, formatDuration, formatNumber, formatTemperature } from '../../core/format';
-import { endsWords, settingsWords } from '../../core/practical';
-import { lastDone, type Countdown, type StationState } from '../../core/run';
+import { counted, decimalsOf, formatDuration, formatNumber, formatTemperature } from '../../core/format';
+import { endsWords, settingsWords, shownValue } from '../../core/practical';
+import { isMissing, lastDone, type Countdown, type StationState } from '../../core/run';
 import { fahrenheitFromCelsius } from '../../core/units';
 import { countdownClock, countdownWords, targetWords } from './station-words';
 import { Vessel } from './Vessel';
@@ -200,19 +200,23 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
 function Measured({ state }: { state: StationState }) {
   return (
     <Box mt="2" css={{ fontSize: '0.88em' }} lineHeight="1.35">
-      {state.measured.slice(0, 3).map(({ response, mean }) => (
+      {state.measured.slice(0, 3).map(({ response, cell }) => (
         <Flex key={response.id} gap="2" justify="space-between">
           <Box color="soft" truncate>
             {response.name}
           </Box>
-          {mean === null ? (
+          {isMissing(cell) ? (
             <Box color="amberInk" fontWeight="bold" whiteSpace="nowrap">
               missing
             </Box>
           ) : (
             <Box whiteSpace="nowrap">
-              <strong>{formatNumber(mean, decimalsOf(response.smallestDivision ?? 0.1))}</strong>{' '}
-              {response.unit}
+              <strong>
+                {cell.mean === null
+                  ? counted(cell.photos.length, 'photo')
+                  : shownValue(response, cell.mean, decimalsOf(response.smallestDivision ?? 0.1))}
+              </strong>{' '}
+              {response.points.length === 0 && response.unit}
             </Box>
           )}
         </Flex>

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
-import { Notebook, runTime, type Entry, type QuickEntry } from '../../core/run';
+import { Notebook, pictureOf, runTime, type Entry, type QuickEntry } from '../../core/run';
 import { request } from '../api/request';
 import { Tries } from '../watched/tries';
 import { Watched } from '../watched/watched';
@@ -43,7 +43,12 @@ export class LiveRun extends Watched<LiveState> {
     this.outbox = new Outbox({
       runId: run.id,
       store: indexedDbStore(),
-      send: (entries) => request<BatchReceipt>(routes.log(run.id), { body: { entries } }),
+      async send(entries) {
+        if (entries.some(({ body }) => pictureOf(body) !== null)) {
+          await (await import('../pictures/waiting-pictures')).sendPictures(entries);
+        }
+        return request<BatchReceipt>(routes.log(run.id), { body: { entries } });
+      },
     });
   }
 

@@ -1,5 +1,12 @@
 import { formatNumber } from '../../format';
-import { levelsInOrder, readFormula, temperatureEnd, type Plan, type Response } from '../../practical';
+import {
+  isPhoto,
+  levelsInOrder,
+  readFormula,
+  temperatureEnd,
+  type Plan,
+  type Response,
+} from '../../practical';
 import { workingOf } from '../../working';
 import type { Rule } from '../plan-remark';
 
@@ -41,7 +48,8 @@ function usualUnit({ kind, name, instrument }: Response): string | undefined {
 }
 
 /** Words in order, colours and pieces that are counted have no unit. */
-const needsUnit = ({ kind }: Response) => !['ordered-words', 'count', 'colour', 'sensory'].includes(kind);
+const needsUnit = ({ kind }: Response) =>
+  !['ordered-words', 'count', 'colour', 'sensory', 'photo'].includes(kind);
 
 /** A number without a unit cannot be compared with anyone’s. */
 export const responsesHaveUnits: Rule = ({ plan }) =>
@@ -69,8 +77,10 @@ export const responsesHaveUnits: Rule = ({ plan }) =>
 export const responsesHaveInstruments: Rule = ({ plan }) =>
   plan.responses
     .filter(
-      ({ instrument, smallestDivision, formula }) =>
-        formula.trim() === '' && (instrument.trim() === '' || smallestDivision === null),
+      ({ kind, points, instrument, smallestDivision, formula }) =>
+        kind !== 'photo' &&
+        formula.trim() === '' &&
+        (instrument.trim() === '' || (smallestDivision === null && points.length === 0)),
     )
     .map((response) => ({
       id: `response-without-instrument:${response.id}`,
@@ -85,6 +95,19 @@ export const responsesHaveInstruments: Rule = ({ plan }) =>
         `instrument: ${response.instrument || 'empty'}`,
         `smallest division: ${response.smallestDivision === null ? 'empty' : formatNumber(response.smallestDivision)}`,
       ]),
+    }));
+
+/** Words in order that nobody has put in order: every station would have its own. */
+export const orderedWordsAreNamed: Rule = ({ plan }) =>
+  plan.responses
+    .filter(({ kind, points }) => kind === 'ordered-words' && points.length < 2)
+    .map((response) => ({
+      id: `words-missing:${response.id}`,
+      rank: 'check' as const,
+      at: { section: 'fair-test' as const, item: response.id },
+      what: `Which words, in which order, for “${response.name}”?`,
+      why: 'Stations choose from the same words, least first, such as runs, slumps, trembles, stands still; only then can they be compared.',
+      working: workingOf([{ text: 'words so far', value: response.points.length }]),
     }));
 
 function withResponse(plan: Plan, id: string, patch: Partial<Response>): Plan {
@@ -141,7 +164,7 @@ export const thermometerTellsLevelsApart: Rule = ({ plan }) =>
 export const formulasCanBeWorkedOut: Rule = ({ plan }) =>
   plan.responses.flatMap((response) => {
     if (response.formula.trim() === '') return [];
-    const others = plan.responses.filter((one) => one.id !== response.id);
+    const others = plan.responses.filter((one) => one.id !== response.id && !isPhoto(one));
     const read = readFormula(response.formula, others);
     const why =
       'wrong' in read

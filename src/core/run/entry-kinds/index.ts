@@ -3,6 +3,7 @@ import { eventKind } from './event';
 import { measurementKind } from './measurement';
 import { notedKind } from './noted';
 import { observationKind } from './observation';
+import { photoKind } from './photo';
 import { readingKind } from './reading';
 import { timerKind } from './timer';
 
@@ -13,6 +14,7 @@ export const entryKinds = {
   event: eventKind,
   measurement: measurementKind,
   noted: notedKind,
+  photo: photoKind,
   deviation: deviationKind,
   timer: timerKind,
 } as const;
@@ -23,5 +25,6 @@ export type { EventBody } from './event';
 export type { MeasurementBody } from './measurement';
 export type { NotedBody } from './noted';
 export type { ObservationBody, ObservationTime, Sense } from './observation';
+export { pictureHash, type PhotoBody } from './photo';
 export type { ReadingBody } from './reading';
 export type { TimerBody } from './timer';

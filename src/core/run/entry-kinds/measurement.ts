@@ -11,17 +11,19 @@ export const measurementKind = defineEntryKind({
     name: text(80, 1),
     value: number(-1e9, 1e9),
     unit: text(20),
+    word: about('the named point of the scale it stands for', optional(text(60))),
     piece: about(
       'which piece of the station, from 1; left out for the station as a whole',
       optional(whole(1, 40)),
     ),
   },
-  words: ({ name, value, unit, piece }) =>
-    `${name}${piece === undefined ? '' : ` of piece ${piece}`} ${formatNumber(value)} ${unit}`.trim(),
-  cells: ({ name, value, unit, piece }) => ({
+  words: ({ name, value, unit, word, piece }) =>
+    `${name}${piece === undefined ? '' : ` of piece ${piece}`} ${word ?? `${formatNumber(value)} ${unit}`}`.trim(),
+  cells: ({ name, value, unit, word, piece }) => ({
     quantity: name,
     value,
     unit,
+    ...(word !== undefined && { text: word }),
     ...(piece !== undefined && { piece }),
   }),
 });

@@ -1,0 +1,120 @@
+import { createHash } from 'node:crypto';
+import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import type { Knex } from 'knex';
+import { v7 as uuid } from 'uuid';
+import { mostPictureBytes, pictureTypes, type PictureKept } from '../../contract/pictures';
+import { notFound, refusedField } from '../problems/problem';
+
+/** A picture may have so many points, a camera of 40 megapixels: what unpacks to more is not unpacked. */
+const mostPixels = 40e6;
+/** Longer side of the small picture for tables, px. */
+const smallSide = 320;
+
+interface AttachmentRow {
+  hash: string;
+  type: string;
+  thumbnail: string | null;
+}
+
+/** Pictures on disk, named by what is in them; the database knows which are there. Nothing is ever written over. */
+export class Pictures {
+  readonly #knex: Knex;
+  readonly #folder: string;
+  readonly #now: () => number;
+
+  constructor(knex: Knex, dataFolder: string, now: () => number) {
+    this.#knex = knex;
+    this.#folder = join(dataFolder, 'pictures');
+    this.#now = now;
+  }
+
+  /**
+   * Keeps a picture; one that is here already is left as it is.
+   *
+   * @param hash what its sender says its SHA-256 is
+   * @throws Problem 422 where the bytes are not that picture, no picture, too large, or say where it was taken
+   */
+  async keep(hash: string, bytes: Buffer, pointer = '/picture'): Promise<PictureKept> {
+    const really = createHash('sha256').update(bytes).digest('hex');
+    if (really !== hash) throw refusedField(pointer, hash, `the SHA-256 of the bytes that came: ${really}`);
+    if (await this.#row(hash)) return { picture: hash, already: true };
+    const { type, small } = await readPicture(bytes, pointer);
+    const file = this.#path(hash);
+    await mkdir(join(file, '..'), { recursive: true });
+    await writeWhole(file, bytes);
+    await writeWhole(`${file}-small`, small);
+    await this.#knex('attachments')
+      .insert({
+        hash,
+        type,
+        bytes: bytes.length,
+        thumbnail: `${hash}-small`,
+        added_at: this.#now(),
+      })
+      .onConflict('hash')
+      .ignore();
+    return { picture: hash, already: false };
+  }
+
+  /** @throws Problem 404 where it is not here */
+  async read(hash: string, size: 'whole' | 'small' = 'whole'): Promise<{ type: string; bytes: Buffer }> {
+    const row = await this.#row(hash);
+    if (!row) throw notFound('picture', hash);
+    if (size === 'whole') return { type: row.type, bytes: await readFile(this.#path(hash)) };
+    return { type: 'image/jpeg', bytes: await readFile(`${this.#path(hash)}-small`) };
+  }
+
+  async #row(hash: string): Promise<AttachmentRow | undefined> {
+    return this.#knex('attachments').where({ hash }).first<AttachmentRow | undefined>();
+  }
+
+  #path(hash: string): string {
+    return join(this.#folder, hash.slice(0, 2), hash);
+  }
+}
+
+/** What it is, and small. */
+async function readPicture(bytes: Buffer, pointer: string): Promise<{ type: string; small: Buffer }> {
+  const kinds = 'a picture as JPEG, PNG or WebP';
+  if (bytes.length > mostPictureBytes)
+    throw refusedField(pointer, `${bytes.length} bytes`, `up to ${mostPictureBytes} bytes`);
+  // Loaded when the first picture comes: most lessons have none.
+  const { default: sharp } = await import('sharp');
+  // Its head alone is read here, whatever it unpacks to.
+  const about = await sharp(bytes, { limitInputPixels: false })
+    .metadata()
+    .catch(() => null);
+  const type = pictureTypes.find((one) => one === `image/${about?.format}`);
+  if (!about || !type) throw refusedField(pointer, about?.format ?? 'something else', kinds);
+  if (about.width * about.height > mostPixels)
+    throw refusedField(
+      pointer,
+      `${about.width} × ${about.height}`,
+      `up to ${mostPixels / 1e6} million points`,
+    );
+  if (about.exif || about.xmp || about.iptc) {
+    throw refusedField(
+      pointer,
+      'a picture that says where, when or with what it was taken',
+      `${kinds} without such notes (the station page leaves them out)`,
+    );
+  }
+  const small = await sharp(bytes, { limitInputPixels: mostPixels, failOn: 'error' })
+    .timeout({ seconds: 20 })
+    .resize(smallSide, smallSide, { fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#ffffff' })
+    .jpeg({ quality: 78 })
+    .toBuffer()
+    .catch(() => {
+      throw refusedField(pointer, 'a damaged picture', kinds);
+    });
+  return { type, small };
+}
+
+/** All of a file or nothing: written aside, then put in its place. */
+async function writeWhole(file: string, bytes: Buffer) {
+  const aside = `${file}.${uuid()}.part`;
+  await writeFile(aside, bytes, { flush: true });
+  await rename(aside, file);
+}
