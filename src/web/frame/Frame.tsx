@@ -1,6 +1,6 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Keyboard, LibraryBig, Moon, Search, Sun } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { lazy, memo, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
 import { setLight, useLight } from '../theme/light';
@@ -35,51 +35,15 @@ export function Frame({
   children,
 }: FrameProps) {
   const [helping, setHelping] = useState(false);
+  const onHelp = useCallback(() => setHelping(true), []);
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
   }, [title]);
-  useHotkeys('shift+slash', () => setHelping(true), { useKey: false });
-  useHotkeys('?', () => setHelping(true), { useKey: true });
+  useHotkeys('shift+slash', onHelp, { useKey: false });
+  useHotkeys('?', onHelp, { useKey: true });
   return (
     <Flex direction="column" minH="100vh" h={fits ? { lg: '100vh' } : undefined}>
-      <Flex
-        as="header"
-        className="no-print"
-        bg="sheet"
-        borderBottomWidth="1px"
-        borderColor="rule"
-        px={{ base: '4', md: '6' }}
-        py="1"
-        minH="58px"
-        align="center"
-        columnGap="5"
-        flexWrap="wrap"
-      >
-        <Flex asChild align="center" minH="44px" flexShrink={0}>
-          <RouterLink to="/" aria-label="Today" title="Today">
-            <BeakerMark />
-          </RouterLink>
-        </Flex>
-        <Box flex="1" minW="12rem">
-          <Heading
-            as="h1"
-            fontFamily="heading"
-            fontSize="xl"
-            fontWeight="semibold"
-            lineHeight="1.2"
-            lineClamp={titleField ? undefined : 1}
-          >
-            {titleField ?? title}
-          </Heading>
-          {subtitle && (
-            <Box fontSize="sm" color="soft" lineHeight="1.3">
-              {subtitle}
-            </Box>
-          )}
-        </Box>
-        {thread}
-        <Tools ml={thread ? '1' : 'auto'} onHelp={() => setHelping(true)} />
-      </Flex>
+      <Head {...{ title, titleField, subtitle, thread }} onHelp={onHelp} />
       <Flex as="main" flex="1" direction="column" minH="0">
         {children}
       </Flex>
@@ -96,6 +60,58 @@ export function Frame({
     </Flex>
   );
 }
+
+interface HeadProps {
+  title: string;
+  titleField: ReactNode;
+  subtitle: string | undefined;
+  thread: ReactNode;
+  onHelp(): void;
+}
+
+/** The head of a page. It stays as it is while a line of the page is typed. */
+const Head = memo(function Head({ title, titleField, subtitle, thread, onHelp }: HeadProps) {
+  return (
+    <Flex
+      as="header"
+      className="no-print"
+      bg="sheet"
+      borderBottomWidth="1px"
+      borderColor="rule"
+      px={{ base: '4', md: '6' }}
+      py="1"
+      minH="58px"
+      align="center"
+      columnGap="5"
+      flexWrap="wrap"
+    >
+      <Flex asChild align="center" minH="44px" flexShrink={0}>
+        <RouterLink to="/" aria-label="Today" title="Today">
+          <BeakerMark />
+        </RouterLink>
+      </Flex>
+      <Box flex="1" minW="12rem">
+        <Heading
+          as="h1"
+          fontFamily="heading"
+          fontSize="xl"
+          fontWeight="semibold"
+          lineHeight="1.2"
+          lineClamp={titleField ? undefined : 1}
+        >
+          {titleField ?? title}
+        </Heading>
+        {subtitle && (
+          <Box fontSize="sm" color="soft" lineHeight="1.3">
+            {subtitle}
+          </Box>
+        )}
+      </Box>
+      {thread}
+      <Tools ml={thread ? '1' : 'auto'} onHelp={onHelp} />
+    </Flex>
+  );
+});
 
 /** The ways elsewhere, at the right of every page. */
 function Tools({ ml, onHelp }: { ml: string; onHelp(): void }) {

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import type { Practical, RunSummary } from '../../contract/practicals';
 import { useRoomChoices } from '../api/room-choices';
 import { useOpenRemarks } from '../margin/use-open-remarks';
@@ -34,7 +34,11 @@ export function PracticalFrame({
   const run: RunSummary | undefined =
     practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
   const place = rooms.find((room) => room.id === practical.plan.roomId)?.place ?? null;
-  const ranks = useOpenRemarks(practical.plan, place, rooms).map((remark) => remark.rank);
+  const remarks = useOpenRemarks(practical.plan, place, rooms);
+  const thread = useMemo(() => {
+    const ranks = remarks.map((remark) => remark.rank);
+    return <Thread stops={stopsOf(practical, run, ranks)} at={at} />;
+  }, [practical, run, remarks, at]);
   return (
     <Frame
       title={practical.plan.title}
@@ -42,7 +46,7 @@ export function PracticalFrame({
       {...(subtitle !== undefined && { subtitle })}
       {...(keys && { keys })}
       fits={fits}
-      thread={<Thread stops={stopsOf(practical, run, ranks)} at={at} />}
+      thread={thread}
     >
       {children}
     </Frame>

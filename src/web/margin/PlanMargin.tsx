@@ -1,5 +1,5 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { useMemo, type RefObject } from 'react';
+import { memo, useMemo, type RefObject } from 'react';
 import type { PlanRemark, Review } from '../../core/review';
 import { Aside } from '../ui/Aside';
 import { WordButton } from '../ui/Button';
@@ -17,7 +17,8 @@ interface PlanMarginProps {
 const besideOf = ({ at }: PlanRemark) => [...(at.item ? [`${at.section}:${at.item}`] : []), at.section];
 
 /** The margin of a plan: each remark level with the line it is about. On narrow screens a list below the sheet. */
-export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanMarginProps) {
+export const PlanMargin = memo(function PlanMargin({ review, sheet, ...does }: PlanMarginProps) {
+  const { onTake, onDismiss, onRecall } = does;
   const items = useMemo(
     () => review.open.map((remark) => ({ id: remark.id, beside: besideOf(remark) })),
     [review],
@@ -71,4 +72,4 @@ export function PlanMargin({ review, sheet, onTake, onDismiss, onRecall }: PlanM
       )}
     </Aside>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { changesBetween } from '../../core/practical';
+import { changesBetween, type Plan } from '../../core/practical';
 import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import type { Keeping, KeeperState, PlanKeeper } from './plan-keeper';
@@ -37,13 +37,28 @@ export function KeepingLine({ state, keeper, onHistory }: KeepingLineProps) {
   );
 }
 
-/** Said across the sheet when the plan could not be kept. */
+/** Said across the sheet when the plan could not be kept; else nothing. */
 export function KeepingNotice({ state, keeper }: { state: KeeperState; keeper: PlanKeeper }) {
-  const { keeping, plan, trouble } = state;
+  const said = noticeOf(state, keeper);
+  return said && <Box pt="4">{said}</Box>;
+}
+
+function noticeOf({ keeping, plan, trouble }: KeeperState, keeper: PlanKeeper) {
   if (keeping.kind === 'refused') {
     return <Notice kind="stop">This could not be kept: {keeping.why} What you typed is still here.</Notice>;
   }
-  if (keeping.kind !== 'stale') return trouble === null ? null : <Notice kind="stop">{trouble}</Notice>;
+  if (keeping.kind === 'stale') return <Elsewhere keeping={keeping} plan={plan} keeper={keeper} />;
+  return trouble === null ? null : <Notice kind="stop">{trouble}</Notice>;
+}
+
+interface ElsewhereProps {
+  keeping: Extract<Keeping, { kind: 'stale' }>;
+  plan: Plan;
+  keeper: PlanKeeper;
+}
+
+/** The plan was changed in another window as well: what differs, and with which to go on. */
+function Elsewhere({ keeping, plan, keeper }: ElsewhereProps) {
   const differences = changesBetween(keeping.theirs.plan, plan);
   return (
     <Notice kind="stop">

@@ -3,9 +3,9 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useParams, useSearchParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
-import { examplePlan, planShape } from '../../core/practical';
+import { examplePlan, planShape, type Place, type Plan } from '../../core/practical';
 import { longest } from '../../core/shape';
-import { reviewPlan } from '../../core/review';
+import { reviewPlan, type PlanRemark } from '../../core/review';
 import { usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
@@ -23,6 +23,7 @@ import { NextTimeSection } from './NextTimeSection';
 import { QuestionSection } from './QuestionSection';
 import { StudentQuestionsSection } from './StudentQuestionsSection';
 import { TimeSection } from './TimeSection';
+import type { PlanKeeper } from './plan-keeper';
 import { usePlanKeeper } from './use-plan-keeper';
 import { useSettled, useSteady } from './use-settled';
 
@@ -57,94 +58,22 @@ function PlanSheet({ practical }: { practical: Practical }) {
   useHotkeys('ctrl+z, meta+z', () => keeper.undo(), { preventDefault: true, enableOnFormTags: true }, [
     keeper,
   ]);
-
-  const edit = useCallback<Edit>((line, change) => keeper.edit(line, change), [keeper]);
-  // A letter typed in one section is drawn there at once; the others hear of it when it has settled.
-  const { steps, formula } = settled;
-  const calm = useSteady({ ...plan, steps, formula });
-  const editing = {
-    fairTest: useSteady({ plan: calm, place, edit }),
-    formula: useSteady({ plan: useSteady({ ...plan, steps }), place, edit }),
-    method: useSteady({ plan: useSteady({ ...plan, formula }), place, edit }),
-  };
+  const margin = useMemo(() => marginOf(keeper), [keeper]);
+  const titleField = useMemo(() => <PlanTitle title={plan.title} keeper={keeper} />, [plan.title, keeper]);
+  const shown = useMemo(() => ({ ...practical, plan: settled }), [practical, settled]);
   return (
-    <PracticalFrame
-      practical={{ ...practical, plan: settled }}
-      runId={search.get('run')}
-      at="Plan"
-      keys={keys}
-      titleField={
-        <TextField
-          label="Title"
-          needed
-          // A long one goes on in a second line; it is one line all the same.
-          multiline
-          onEnter={() => (document.activeElement as HTMLElement).blur()}
-          most={longest(planShape.fields.title)}
-          value={plan.title}
-          onValue={(title) =>
-            keeper.edit('title', (was) => ({ ...was, title: title.replace(/\s*\n\s*/g, ' ') }))
-          }
-        />
-      }
-    >
-      <EditContext value={edit}>
-        <PlanContext value={editing.fairTest}>
-          <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
-            <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
-              {(state.keeping.kind === 'stale' ||
-                state.keeping.kind === 'refused' ||
-                state.trouble !== null) && (
-                <Box pt="4">
-                  <KeepingNotice state={state} keeper={keeper} />
-                </Box>
-              )}
-              <Box ref={sheet} pt="2">
-                {isEmpty(plan) && (
-                  <FirstLines
-                    onExample={() =>
-                      keeper.edit('example', (was) => ({
-                        ...examplePlan,
-                        title: was.title,
-                        roomId: was.roomId,
-                      }))
-                    }
-                  />
-                )}
-                <QuestionSection />
-                <FairTestSection />
-                <PlanContext value={editing.formula}>
-                  <FormulaSection />
-                </PlanContext>
-                <PlanContext value={editing.method}>
-                  <MethodSection />
-                </PlanContext>
-                <TimeSection />
-                <StudentQuestionsSection />
-                <NextTimeSection />
-              </Box>
-              <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
-            </Box>
-            <PlanMargin
-              review={review}
-              sheet={sheet}
-              onTake={(remark) => keeper.edit(`remedy-${remark.id}`, (was) => remark.remedy!.apply(was))}
-              onDismiss={(remark, reason) =>
-                keeper.edit(`dismiss-${remark.id}`, (was) => ({
-                  ...was,
-                  dismissed: [...was.dismissed, { remark: remark.id, reason }],
-                }))
-              }
-              onRecall={(remark) =>
-                keeper.edit(`recall-${remark.id}`, (was) => ({
-                  ...was,
-                  dismissed: was.dismissed.filter((one) => one.remark !== remark.id),
-                }))
-              }
-            />
-          </Flex>
-        </PlanContext>
-      </EditContext>
+    <PracticalFrame practical={shown} runId={search.get('run')} at="Plan" keys={keys} titleField={titleField}>
+      <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
+        <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} pb="10">
+          <KeepingNotice state={state} keeper={keeper} />
+          <Box ref={sheet} pt="2">
+            {isEmpty(plan) && <FirstLines keeper={keeper} />}
+            <Sections plan={plan} settled={settled} place={place} keeper={keeper} />
+          </Box>
+          <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
+        </Box>
+        <PlanMargin review={review} sheet={sheet} {...margin} />
+      </Flex>
       <HistoryDrawer
         practicalId={practical.id}
         open={history}
@@ -158,21 +87,88 @@ function PlanSheet({ practical }: { practical: Practical }) {
   );
 }
 
-const isEmpty = (plan: Practical['plan']) =>
+/** What the margin may do to the plan. */
+const marginOf = (keeper: PlanKeeper) => ({
+  onTake: (remark: PlanRemark) => keeper.edit(`remedy-${remark.id}`, (was) => remark.remedy!.apply(was)),
+  onDismiss: (remark: PlanRemark, reason: string) =>
+    keeper.edit(`dismiss-${remark.id}`, (was) => ({
+      ...was,
+      dismissed: [...was.dismissed, { remark: remark.id, reason }],
+    })),
+  onRecall: (remark: PlanRemark) =>
+    keeper.edit(`recall-${remark.id}`, (was) => ({
+      ...was,
+      dismissed: was.dismissed.filter((one) => one.remark !== remark.id),
+    })),
+});
+
+function PlanTitle({ title, keeper }: { title: string; keeper: PlanKeeper }) {
+  return (
+    <TextField
+      label="Title"
+      needed
+      // A long one goes on in a second line; it is one line all the same.
+      multiline
+      onEnter={() => (document.activeElement as HTMLElement).blur()}
+      most={longest(planShape.fields.title)}
+      value={title}
+      onValue={(typed) => keeper.edit('title', (was) => ({ ...was, title: typed.replace(/\s*\n\s*/g, ' ') }))}
+    />
+  );
+}
+
+interface SectionsProps {
+  plan: Plan;
+  settled: Plan;
+  place: Place | null;
+  keeper: PlanKeeper;
+}
+
+/** The sections of the sheet. A letter typed in one is drawn there at once; the others hear of it when it has settled. */
+function Sections({ plan, settled, place, keeper }: SectionsProps) {
+  const edit = useCallback<Edit>((line, change) => keeper.edit(line, change), [keeper]);
+  const { steps, formula } = settled;
+  const calm = useSteady({ ...plan, steps, formula });
+  const editing = {
+    all: useSteady({ plan: calm, place, edit }),
+    formula: useSteady({ plan: useSteady({ ...plan, steps }), place, edit }),
+    method: useSteady({ plan: useSteady({ ...plan, formula }), place, edit }),
+  };
+  return (
+    <EditContext value={edit}>
+      <PlanContext value={editing.all}>
+        <QuestionSection />
+        <FairTestSection />
+        <PlanContext value={editing.formula}>
+          <FormulaSection />
+        </PlanContext>
+        <PlanContext value={editing.method}>
+          <MethodSection />
+        </PlanContext>
+        <TimeSection />
+        <StudentQuestionsSection />
+        <NextTimeSection />
+      </PlanContext>
+    </EditContext>
+  );
+}
+
+const isEmpty = (plan: Plan) =>
   plan.question === '' &&
   plan.steps.length === 0 &&
   plan.formula.length === 0 &&
   plan.factors.every((factor) => factor.levels.length === 0);
 
 /** What an empty sheet is for, with an example to load. */
-function FirstLines({ onExample }: { onExample(): void }) {
+function FirstLines({ keeper }: { keeper: PlanKeeper }) {
+  const fill = () => keeper.edit('example', ({ title, roomId }) => ({ ...examplePlan, title, roomId }));
   return (
     <Flex my="3" p="4" bg="paper" borderRadius="6px" gap="4" align="center" wrap="wrap">
       <Box flex="1" minW="16rem">
         A plan begins with a question: what does one thing do to another? Touch any line to write. The margin
         beside it says what a careful colleague would.
       </Box>
-      <QuietButton onClick={onExample}>Fill in an example</QuietButton>
+      <QuietButton onClick={fill}>Fill in an example</QuietButton>
     </Flex>
   );
 }
