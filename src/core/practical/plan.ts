@@ -167,7 +167,7 @@ const endShape = union('End', 'kind', {
   },
 });
 
-const resources = [
+export const resourceKinds = [
   'hob',
   'oven',
   'microwave',
@@ -187,6 +187,20 @@ export const settingShape = record('Setting', {
   from: minutes(),
 });
 
+export const windowShape = record('Window', {
+  words: text(120, 1),
+  from: orNull(minutes()),
+  until: orNull(minutes()),
+});
+
+export const afterShape = record('After', { stepId: id(), least: minutes(), most: orNull(minutes()) });
+
+export const needShape = record('Need', {
+  resource: oneOf(resourceKinds),
+  count: whole(1, 20),
+  celsius: orNull(celsius()),
+});
+
 export const stepShape = record('Step', {
   id: id(),
   text: about('the sentence as it was typed', text(1200, 1)),
@@ -201,10 +215,7 @@ export const stepShape = record('Step', {
   need: about('whether any one of the ends is enough', oneOf(['any', 'all'])),
   ends: list(endShape, 6, 1),
   stayBelowC: orNull(celsius()),
-  windows: about(
-    'minutes after the step begins between which something is done',
-    list(record('Window', { words: text(120, 1), from: orNull(minutes()), until: orNull(minutes()) }), 6),
-  ),
+  windows: about('minutes after the step begins between which something is done', list(windowShape, 6)),
   stir: orNull(oneOf(['always', 'now-and-then', 'never'])),
   door: about('looking in lets the heat out, or is not allowed at all', oneOf(['open', 'glass', 'shut'])),
   settings: about('of oven, hob, pan, tool or shelf, from a minute of the step on', list(settingShape, 8)),
@@ -217,12 +228,9 @@ export const stepShape = record('Step', {
   tryOne: about('one piece first, then the rest', flag()),
   after: about(
     'steps that come before it, with least and most minutes between; none: the one above',
-    list(record('After', { stepId: id(), least: minutes(), most: orNull(minutes()) }), 12),
+    list(afterShape, 12),
   ),
-  needs: list(
-    record('Need', { resource: oneOf(resources), count: whole(1, 20), celsius: orNull(celsius()) }),
-    10,
-  ),
+  needs: list(needShape, 10),
   uses: about('ids of ingredients; none: those its words name', list(id(), 100)),
   thermometerId: orNull(id()),
   only: about('ids of levels that do this step; none: all', list(id(), 24)),

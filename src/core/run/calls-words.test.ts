@@ -164,7 +164,7 @@ describe('the call of a timer', () => {
       expect.stringMatching(/^Pour/),
     ]);
     const none = bench([...cooling, [1, 30, timer]]).state(1, 31).countdown!;
-    expect(none).toEqual({ label: 'proof', elapsedS: 1, lengthS: 120, lookInS: null });
+    expect(none).toEqual({ label: 'proof', elapsedS: 1, lengthS: 120, lookInS: null, warnInS: null });
     // The later one counts, whoever it is for.
     const both: Entries = [
       [null, 40, { ...timer, label: 'all' }],

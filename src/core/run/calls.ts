@@ -1,21 +1,16 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
 import { isPhoto } from '../practical';
-import { mostUrgentFirst, type Remark } from '../remark';
+import { mostUrgentFirst } from '../remark';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { approachSource } from '../trace';
 import { latentHeatSource } from '../water';
 import { workingOf } from '../working';
 import type { BenchSetting } from './bench-setting';
+import type { Call } from './call';
+import { timerCalls, windowCalls } from './moment-calls';
 import { isMissing } from './result-cell';
 import { isNearBoiling, soonS, type StationState } from './station-state';
 import { eventOf } from './steps';
-
-/** Something at the bench that wants the teacher, in words. */
-export interface Call extends Remark {
-  stations: number[];
-  /** One click's worth of help: the line that the quick line would be given. */
-  action?: { label: string; line: string };
-}
 
 /** Nothing logged for this long is worth a word, s. */
 const silenceS = 180;
@@ -29,6 +24,7 @@ export function callsFor(setting: BenchSetting, states: readonly StationState[],
   const calls = states.flatMap((state) => [
     ...targetCalls(state, unit),
     ...timerCalls(state),
+    ...windowCalls(state),
     ...thermometerCalls(state, unit),
     ...silenceCalls(state),
   ]);
@@ -94,39 +90,6 @@ function targetCalls(state: StationState, unit: 'C' | 'F'): Call[] {
         syrup ? [boilingTableSource, syrupHeatSource, latentHeatSource] : [approachSource],
       ),
       action,
-    },
-  ];
-}
-
-function timerCalls({ station, countdown, heating }: StationState): Call[] {
-  if (!countdown || heating) return [];
-  const { elapsedS, lengthS, lookInS } = countdown;
-  const working = workingOf([
-    { text: 'since it began', value: Math.round(elapsedS / 6) / 10, unit: 'min' },
-    { text: 'planned', value: lengthS / 60, unit: 'min' },
-  ]);
-  if (elapsedS >= lengthS) {
-    if (elapsedS > lengthS + 600) return [];
-    return [
-      {
-        id: `timer:${station}`,
-        rank: 'check',
-        stations: [station],
-        what: `Station ${station}: time is up`,
-        why: `${countdown.label}: ${formatDuration(lengthS)} are over.`,
-        working,
-      },
-    ];
-  }
-  if (lookInS === null || lookInS > 0 || lookInS < -120) return [];
-  return [
-    {
-      id: `look:${station}`,
-      rank: 'check',
-      stations: [station],
-      what: `Station ${station}: look now`,
-      why: `${countdown.label}: the early look, ${formatDuration(lengthS - elapsedS)} before the end.`,
-      working,
     },
   ];
 }

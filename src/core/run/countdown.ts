@@ -9,6 +9,8 @@ export interface Countdown {
   lengthS: number;
   /** Seconds to the early look; negative when it is past; null for none. */
   lookInS: number | null;
+  /** Seconds to the warning before the end; negative when it is past; null for none. */
+  warnInS: number | null;
 }
 
 /** The timer set last, for the station or for all. */
@@ -24,11 +26,11 @@ export function countdownOf(
   nowMs: number,
 ): Countdown | null {
   if (timer && nowMs - timer.at < (timer.body.minutes + 5) * 60_000) {
-    return countdown(timer.body.label, timer.at, timer.body.minutes, timer.body.lookAt, nowMs);
+    return countdown(timer.body.label, timer.at, timer.body.minutes, timer.body.lookAt, null, nowMs);
   }
   const minutes = step && stepMinutes(step);
   if (!step || since === null || !minutes) return null;
-  return countdown(step.text, since, minutes.most, earlyLook(step), nowMs);
+  return countdown(step.text, since, minutes.most, earlyLook(step), step.warnAt, nowMs);
 }
 
 function countdown(
@@ -36,6 +38,7 @@ function countdown(
   since: number,
   minutes: number,
   lookAt: number | null,
+  warnAt: number | null,
   nowMs: number,
 ): Countdown {
   const elapsedS = Math.max(0, (nowMs - since) / 1000);
@@ -44,5 +47,6 @@ function countdown(
     elapsedS,
     lengthS: minutes * 60,
     lookInS: lookAt === null ? null : lookAt * 60 - elapsedS,
+    warnInS: warnAt === null ? null : (minutes - warnAt) * 60 - elapsedS,
   };
 }

@@ -1,4 +1,5 @@
-export { callsFor, type Call } from './calls';
+export type { Call } from './call';
+export { callsFor } from './calls';
 export { runTime, withSpeed, type RunClock } from './clock';
 export { completionsOf } from './completions';
 export {

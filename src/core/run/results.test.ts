@@ -142,7 +142,7 @@ describe('the results', () => {
       snap.slice(0, stations).forEach((value, i) => some.add([entry(i + 1, i, measured(value))]));
       return missing(some);
     };
-    expect(few(4)).toBe('No snap force from station 5, 6, 7 and 8');
+    expect(few(4)).toBe('No snap force from stations 5, 6, 7 and 8');
     expect(few(3)).toBe('No snap force from 5 stations');
     expect(missing(new Notebook(zero, [...levels.keys()]))).toBe('No snap force logged yet');
     expect(missing(notebook)).toBeUndefined();

@@ -38,6 +38,8 @@ export interface StationState {
   stepNumber: number;
   /** When the present step began, ms; null before the first entry. */
   stepSince: number | null;
+  /** How long that is now, s. */
+  stepForS: number | null;
   lastEvent: Noted<EventBody> | null;
   /** The next step that a thermometer ends, the present one or one to come. */
   watch: Watch | null;
@@ -101,6 +103,7 @@ export function stationState(
     step,
     stepNumber: progress.index + 1,
     stepSince: progress.since,
+    stepForS: progress.since === null ? null : (nowMs - progress.since) / 1000,
     lastEvent: progress.lastEvent,
     watch,
     heating,

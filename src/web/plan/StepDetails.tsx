@@ -1,22 +1,13 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
-import { levelLabel, type StepWhen, stepShape } from '../../core/practical';
-import { longest, range } from '../../core/shape';
+import { Box, Flex } from '@chakra-ui/react';
+import { levelLabel } from '../../core/practical';
 import { hazardIds, hazards, whoDecides, type HazardId } from '../../core/safety';
-import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { StepDoing } from './StepDoing';
 import { StepEnds } from './StepEnds';
-import type { StepPartProps } from './step-part';
-
-const Check = chakra('input', {
-  base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px', flexShrink: 0 },
-});
-
-const whens: readonly (readonly [StepWhen, string])[] = [
-  ['lesson', 'in the lesson'],
-  ['before', 'before the lesson'],
-  ['after', 'after the lesson'],
-];
+import { StepOrder } from './StepOrder';
+import { Check, type StepPartProps } from './step-part';
+import { StepSettings } from './StepSettings';
+import { StepTime } from './StepTime';
 
 /** Everything about a step that does not fit its line. */
 export function StepDetails(props: StepPartProps) {
@@ -24,112 +15,13 @@ export function StepDetails(props: StepPartProps) {
   return (
     <Box ml="10" mt="2" p="3.5" bg="paper" borderRadius="6px" display="grid" gap="2.5">
       <StepTime {...props} />
+      <StepOrder {...props} />
       <StepEnds {...props} />
+      <StepSettings {...props} />
       <StepDoing {...props} />
       <OnlyLevels {...props} />
       <HazardChecks chosen={step.hazards} onChange={(chosen) => onChange({ hazards: chosen })} />
     </Box>
-  );
-}
-
-/** When it is done, how long it takes, when to look. */
-function StepTime({ step, number, onChange }: StepPartProps) {
-  return (
-    <Flex wrap="wrap" columnGap="5" rowGap="2" align="baseline">
-      <span>
-        It is{' '}
-        <Choice
-          label={`Hands or waiting in step ${number}`}
-          value={step.hands}
-          options={[
-            ['hands-on', 'work for the hands'],
-            ['waiting', 'waiting'],
-          ]}
-          onValue={(hands) => onChange({ hands })}
-        />
-        ,{' '}
-        <Choice
-          label={`When step ${number} is done`}
-          value={step.when}
-          options={whens}
-          onValue={(when) => onChange({ when, day: when === 'lesson' ? 0 : step.day })}
-        />
-        {step.when !== 'lesson' && (
-          <>
-            {', '}
-            <NumberField
-              label={`Days ${step.when} the lesson of step ${number}`}
-              value={Math.abs(step.day)}
-              low={0}
-              high={range(stepShape.fields.day).high}
-              whole
-              chars={1}
-              onValue={(days) => onChange({ day: step.when === 'before' ? -days! : days! })}
-            />{' '}
-            days {step.when}
-          </>
-        )}
-      </span>
-      <span>
-        It takes up to{' '}
-        <NumberField
-          label={`Most minutes of step ${number}`}
-          value={step.minutesTo}
-          {...range(stepShape.fields.minutesTo)}
-          unit="min"
-          mayBeEmpty
-          placeholder="no longer"
-          chars={1}
-          onValue={(minutesTo) => onChange({ minutesTo })}
-        />{' '}
-        min,{' '}
-        <Choice
-          label={`What the minutes of step ${number} are of`}
-          value={step.per}
-          options={[
-            ['once', 'in all'],
-            ['side', 'a side'],
-            ['piece', 'a piece'],
-          ]}
-          onValue={(per) => onChange({ per })}
-        />
-      </span>
-      <span>
-        Look early at{' '}
-        <NumberField
-          label={`Early look in step ${number}`}
-          value={step.lookAt}
-          {...range(stepShape.fields.lookAt)}
-          unit="min"
-          mayBeEmpty
-          placeholder="no"
-          chars={1}
-          onValue={(lookAt) => onChange({ lookAt })}
-        />{' '}
-        min,{' '}
-        <Choice
-          label={`The door in step ${number}`}
-          value={step.door}
-          options={[
-            ['open', 'the door may open'],
-            ['glass', 'through the glass'],
-            ['shut', 'the door stays shut'],
-          ]}
-          onValue={(door) => onChange({ door })}
-        />
-      </span>
-      <span>
-        In the log, say{' '}
-        <TextField
-          label={`Words for the log when step ${number} is done`}
-          most={longest(stepShape.fields.event)}
-          value={step.event}
-          placeholder={`step ${number} done`}
-          chars={1}
-          onValue={(event) => onChange({ event })}
-        />
-      </span>
-    </Flex>
   );
 }
 

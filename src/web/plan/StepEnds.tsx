@@ -1,12 +1,11 @@
 import { Box } from '@chakra-ui/react';
 import { temperatureRangeC, type End, type Plan, type Step, stepShape } from '../../core/practical';
-import { range } from '../../core/shape';
-import { WordButton } from '../ui/Button';
+import { isFull } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { RemoveButton } from './line-tools';
+import { MoreButton, RemoveButton } from './line-tools';
 import { endingAtLevel } from './factors';
-import type { StepPartProps } from './step-part';
+import { StepNumber, type StepPartProps } from './step-part';
 import { mediumWords } from './ThermometerLines';
 
 type Kind = 'time' | 'appearance' | 'temperature' | 'level';
@@ -53,26 +52,21 @@ export function StepEnds({ step, number, onChange }: StepPartProps) {
           onValue={(need) => onChange({ need })}
         />
       )}{' '}
-      {step.ends.length < 6 && (
-        <WordButton
-          fontSize="sm"
-          css={{ fontWeight: 'medium', color: 'soft' }}
+      {!isFull(stepShape.fields.ends, step.ends) && (
+        <MoreButton
           onClick={() => onChange({ ends: [...step.ends, { kind: 'sign', sense: 'look', words: '' }] })}
         >
           one more sign
-        </WordButton>
+        </MoreButton>
       )}
       <Box mt="2">
         Stay below{' '}
-        <NumberField
+        <StepNumber
+          of="stayBelowC"
+          {...{ step, onChange }}
           label={`Temperature step ${number} stays below`}
-          value={step.stayBelowC}
-          {...range(stepShape.fields.stayBelowC)}
           unit="°C"
-          mayBeEmpty
           placeholder="no limit"
-          chars={1}
-          onValue={(stayBelowC) => onChange({ stayBelowC })}
         />{' '}
         °C
       </Box>
@@ -89,39 +83,11 @@ interface OneEndProps {
   onChange(patch: Partial<Step>): void;
 }
 
-function OneEnd({ end, step, number, nth, onEnd, onChange }: OneEndProps) {
-  const { plan, edit } = usePlan();
-  const varied = plan.factors.some(({ acts }) => acts.on === 'end-temperature');
-  const kind: Kind =
-    end.kind === 'sign'
-      ? 'appearance'
-      : end.kind === 'temperature' && end.celsius === null
-        ? 'level'
-        : end.kind;
-  const options: (readonly [Kind, string])[] = [
-    ['time', 'when the time is up'],
-    ['appearance', 'when it'],
-    ['temperature', 'at a temperature:'],
-    ...(varied || kind === 'level' ? [['level', 'at the station’s own level'] as const] : []),
-  ];
-  const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
-  const choose = (next: Kind) => {
-    const thermometerId = step.thermometerId ?? plan.thermometers[0]?.id ?? null;
-    const basis = inSyrup ? 'sea-level' : 'as-read';
-    if (next === 'time') onEnd({ kind: 'time' });
-    else if (next === 'appearance') onEnd({ kind: 'sign', sense: 'look', words: '' });
-    else if (next === 'level')
-      edit(`${step.id}-level`, (was) => endingAtLevel(withEnd(was, step, end), step.id));
-    else {
-      onChange({
-        ends: step.ends.map((one) => (one === end ? { kind: 'temperature', celsius: 100, basis } : one)),
-        thermometerId,
-      });
-    }
-  };
+function OneEnd(props: OneEndProps) {
+  const { end, number, nth, onEnd } = props;
   return (
     <>
-      <Choice label={`What ends step ${number}${nth}`} value={kind} options={options} onValue={choose} />{' '}
+      <EndKind {...props} />{' '}
       {end.kind === 'sign' && (
         <>
           <Choice
@@ -140,48 +106,93 @@ function OneEnd({ end, step, number, nth, onEnd, onChange }: OneEndProps) {
         </>
       )}
       {end.kind === 'temperature' && end.celsius !== null && (
-        <>
-          <NumberField
-            label={`Temperature at the end of step ${number}`}
-            value={end.celsius}
-            low={temperatureRangeC.low}
-            high={temperatureRangeC.high}
-            unit="°C"
-            chars={1}
-            onValue={(celsius) => onEnd({ ...end, celsius: celsius! })}
-          />{' '}
-          °C,{' '}
-          <Choice
-            label={`What the temperature of step ${number} means`}
-            value={end.basis}
-            options={[
-              ['sea-level', 'given for sea level'],
-              ['as-read', 'as the thermometer shows it'],
-            ]}
-            onValue={(basis) => onEnd({ ...end, basis })}
-          />
-        </>
+        <EndTemperature {...{ number, onEnd }} end={end} celsius={end.celsius} />
       )}
-      {end.kind === 'temperature' && plan.thermometers.length > 0 && (
-        <>
-          {', '}
-          <Choice
-            label={`Thermometer of step ${number}`}
-            value={step.thermometerId ?? ''}
-            options={[
-              ...(step.thermometerId ? [] : [['', 'no thermometer'] as const]),
-              ...plan.thermometers.map(
-                (one, i) =>
-                  [
-                    one.id,
-                    `thermometer ${plan.thermometers.length > 1 ? `${i + 1} ` : ''}${mediumWords[one.in]}`,
-                  ] as const,
-              ),
-            ]}
-            onValue={(id) => onChange({ thermometerId: id === '' ? null : id })}
-          />
-        </>
-      )}
+      {end.kind === 'temperature' && <EndThermometer {...props} />}
+    </>
+  );
+}
+
+/** Time, sign, temperature, or the station’s own level. */
+function EndKind({ end, step, number, nth, onEnd, onChange }: OneEndProps) {
+  const { plan, edit } = usePlan();
+  const varied = plan.factors.some(({ acts }) => acts.on === 'end-temperature');
+  const kind = kindOf(end);
+  const options: (readonly [Kind, string])[] = [
+    ['time', 'when the time is up'],
+    ['appearance', 'when it'],
+    ['temperature', 'at a temperature:'],
+    ...(varied || kind === 'level' ? [['level', 'at the station’s own level'] as const] : []),
+  ];
+  const choose = (next: Kind) => {
+    if (next === 'time') onEnd({ kind: 'time' });
+    else if (next === 'appearance') onEnd({ kind: 'sign', sense: 'look', words: '' });
+    else if (next === 'level')
+      edit(`${step.id}-level`, (was) => endingAtLevel(withEnd(was, step, end), step.id));
+    else {
+      const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
+      const basis = inSyrup ? 'sea-level' : 'as-read';
+      onChange({
+        ends: step.ends.map((one) => (one === end ? { kind: 'temperature', celsius: 100, basis } : one)),
+        thermometerId: step.thermometerId ?? plan.thermometers[0]?.id ?? null,
+      });
+    }
+  };
+  return <Choice label={`What ends step ${number}${nth}`} value={kind} options={options} onValue={choose} />;
+}
+
+function kindOf(end: End): Kind {
+  if (end.kind === 'sign') return 'appearance';
+  return end.kind === 'temperature' && end.celsius === null ? 'level' : end.kind;
+}
+
+interface EndTemperatureProps extends Pick<OneEndProps, 'number' | 'onEnd'> {
+  end: Extract<End, { kind: 'temperature' }>;
+  celsius: number;
+}
+
+function EndTemperature({ end, celsius, number, onEnd }: EndTemperatureProps) {
+  return (
+    <>
+      <NumberField
+        label={`Temperature at the end of step ${number}`}
+        value={celsius}
+        low={temperatureRangeC.low}
+        high={temperatureRangeC.high}
+        unit="°C"
+        chars={1}
+        onValue={(value) => onEnd({ ...end, celsius: value! })}
+      />{' '}
+      °C,{' '}
+      <Choice
+        label={`What the temperature of step ${number} means`}
+        value={end.basis}
+        options={[
+          ['sea-level', 'given for sea level'],
+          ['as-read', 'as the thermometer shows it'],
+        ]}
+        onValue={(basis) => onEnd({ ...end, basis })}
+      />
+    </>
+  );
+}
+
+function EndThermometer({ step, number, onChange }: OneEndProps) {
+  const { thermometers } = usePlan().plan;
+  if (thermometers.length === 0) return null;
+  const name = (i: number) => (thermometers.length > 1 ? `${i + 1} ` : '');
+  return (
+    <>
+      {', '}
+      <Choice
+        label={`Thermometer of step ${number}`}
+        value={step.thermometerId ?? ''}
+        options={[
+          ...(step.thermometerId ? [] : [['', 'no thermometer'] as const]),
+          ...thermometers.map((one, i) => [one.id, `thermometer ${name(i)}${mediumWords[one.in]}`] as const),
+        ]}
+        onValue={(id) => onChange({ thermometerId: id === '' ? null : id })}
+      />
     </>
   );
 }

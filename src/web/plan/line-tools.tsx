@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { IconButton } from '../ui/Button';
+import { IconButton, WordButton } from '../ui/Button';
 
 /** Takes a line away; it shows when the line is pointed at or has the focus. */
 export function RemoveButton({ what, onClick }: { what: string; onClick(): void }) {
@@ -22,6 +22,15 @@ export function RemoveButton({ what, onClick }: { what: string; onClick(): void 
     >
       <X size={14} />
     </IconButton>
+  );
+}
+
+/** Adds one more to a list of a step. */
+export function MoreButton({ children, onClick }: { children: string; onClick(): void }) {
+  return (
+    <WordButton fontSize="sm" css={{ fontWeight: 'medium', color: 'soft' }} onClick={onClick}>
+      {children}
+    </WordButton>
   );
 }
 

@@ -37,6 +37,7 @@ describe('what a countdown says', () => {
     elapsedS,
     lengthS: 1200,
     lookInS: lookAtS === null ? null : lookAtS - elapsedS,
+    warnInS: null,
   });
 
   it.each([
