@@ -20,7 +20,7 @@ export function classOf<T>(shape: Shape<T> & RecordSpec): ContractClass<T> {
       propertyName: property,
       validator: {
         validate: (value) => (value === undefined && mayBeMissing(field)) || accepts(field, value),
-        defaultMessage: (args) => refusalsOf(field, args?.value)[0]?.allowed ?? '',
+        defaultMessage: (args) => refusalsOf(field, args!.value)[0]!.allowed,
       },
     });
   }

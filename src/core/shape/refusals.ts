@@ -62,21 +62,29 @@ export const below = (pointer: string, key: string) =>
   `${pointer}/${key.replaceAll('~', '~0').replaceAll('/', '~1')}`;
 
 function inRecord({ fields }: RecordSpec, given: Record<string, unknown>, pointer: string): Refusal[] {
-  const unknown = Object.keys(given)
+  const known = Object.entries(fields).flatMap(([name, spec]) => {
+    const value = Object.hasOwn(given, name) ? given[name] : undefined;
+    if (value === undefined && mayBeMissing(spec)) return [];
+    return refusalsOf(spec, value, below(pointer, name), name);
+  });
+  return [...known, ...unknownFields(fields, given, pointer)].slice(0, most);
+}
+
+/** What an object has beyond its fields. */
+export const unknownFields = (
+  fields: RecordSpec['fields'],
+  given: Record<string, unknown>,
+  pointer = '',
+): Refusal[] =>
+  Object.keys(given)
     .filter((name) => !Object.hasOwn(fields, name))
+    .slice(0, most)
     .map((name) => ({
       pointer: below(pointer, name),
       field: name,
       value: printable(given[name]),
       allowed: 'nothing: this field is not known',
     }));
-  const known = Object.entries(fields).flatMap(([name, spec]) => {
-    const value = Object.hasOwn(given, name) ? given[name] : undefined;
-    if (value === undefined && mayBeMissing(spec)) return [];
-    return refusalsOf(spec, value, below(pointer, name), name);
-  });
-  return [...known, ...unknown].slice(0, most);
-}
 
 /** Values are quoted in refusals, but not at any length. */
 function printable(value: unknown): unknown {

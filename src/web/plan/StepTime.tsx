@@ -63,7 +63,7 @@ function When({ step, number, onChange }: StepPartProps) {
             chars={1}
             onValue={(days) => onChange({ day: when === 'before' ? -days! : days! })}
           />{' '}
-          days {when}
+          {Math.abs(day) === 1 ? 'day' : 'days'} {when}
         </>
       )}
     </span>
