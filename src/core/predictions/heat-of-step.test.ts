@@ -65,6 +65,8 @@ describe('the oven of a step', () => {
     expect(last({ text: 'Heat it.', settings: oven(150) }, { text: 'In it goes.', needs: needs(null) })).toBe(
       150,
     );
+    const hobFirst = [{ resource: 'hob' as const, count: 1, celsius: null }, ...needs(180)];
+    expect(last({ text: 'In it goes.', needs: hobFirst })).toBe(180);
     expect(
       last(
         { text: 'Heat to', settings: oven(150) },
