@@ -12,7 +12,8 @@ export function jsonSchemaOf(spec: Spec, named: Record<string, JsonSchema>): Jso
 function plainSchema(spec: Spec, named: Record<string, JsonSchema>): JsonSchema {
   switch (spec.kind) {
     case 'text':
-      return { type: 'string', ...(spec.least > 0 && { minLength: spec.least }), maxLength: spec.most };
+      // Text that is needed is not only blanks.
+      return { type: 'string', maxLength: spec.most, ...(spec.least > 0 && { pattern: '\\S' }) };
     case 'id':
       return { type: 'string', pattern: '^[\\w.-]{1,80}$' };
     case 'number':
