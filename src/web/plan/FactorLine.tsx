@@ -1,5 +1,12 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { isNumeric, type Acts, type Factor, type Plan, factorFields } from '../../core/practical';
+import {
+  factorFields,
+  isNumeric,
+  settingKinds,
+  type Acts,
+  type Factor,
+  type Plan,
+} from '../../core/practical';
 import { longest } from '../../core/shape';
 import { Choice, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
@@ -21,7 +28,6 @@ const Select = chakra('select', {
 /** One factor as a sentence: its name, what of the plan it changes, and how. */
 export function FactorLine({ factor, alone }: { factor: Factor; alone: boolean }) {
   const { plan, edit } = usePlan();
-  const groups = actsGroups(plan, factor.acts);
   const { acts } = factor;
   const change = (next: Acts) =>
     edit(`factor-${factor.id}-acts`, (was) => withFactor(was, factor, (one) => ({ ...one, acts: next })));
@@ -42,27 +48,8 @@ export function FactorLine({ factor, alone }: { factor: Factor; alone: boolean }
           />
         </Box>
         <Box as="span" color="soft" ml="2">
-          <Select
-            aria-label={alone ? 'Kind of factor' : `Kind of factor${which}`}
-            value={valueOf(acts)}
-            onChange={(event) => {
-              const chosen = groups
-                .flatMap((group) => group.options)
-                .find((one) => one.value === event.target.value);
-              if (chosen) edit(`factor-${factor.id}-kind`, (was) => actingOn(was, factor, chosen.acts));
-            }}
-          >
-            {groups.map((group) => (
-              <optgroup key={group.name} label={group.name}>
-                {group.options.map((one) => (
-                  <option key={one.value} value={one.value}>
-                    {one.words}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-          </Select>
-          <How factor={factor} plan={plan} which={which} onActs={change} />
+          <KindOfFactor factor={factor} label={alone ? 'Kind of factor' : `Kind of factor${which}`} />
+          <How acts={acts} plan={plan} which={which} onActs={change} />
           {isNumeric(factor) && hasOwnUnit(acts) && (
             <>
               {' in '}
@@ -98,106 +85,138 @@ export function FactorLine({ factor, alone }: { factor: Factor; alone: boolean }
   );
 }
 
+/** What of the plan it changes, chosen from the plan’s own ingredients and steps. */
+function KindOfFactor({ factor, label }: { factor: Factor; label: string }) {
+  const { plan, edit } = usePlan();
+  const groups = actsGroups(plan, factor.acts);
+  const choose = (value: string) => {
+    const chosen = groups.flatMap((group) => group.options).find((one) => one.value === value);
+    if (chosen) edit(`factor-${factor.id}-kind`, (was) => actingOn(was, factor, chosen.acts));
+  };
+  return (
+    <Select aria-label={label} value={valueOf(factor.acts)} onChange={(event) => choose(event.target.value)}>
+      {groups.map((group) => (
+        <optgroup key={group.name} label={group.name}>
+          {group.options.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.words}
+            </option>
+          ))}
+        </optgroup>
+      ))}
+    </Select>
+  );
+}
+
 /** Whether its unit has to be said; a dose, a temperature or minutes bring their own. */
 const hasOwnUnit = (acts: Acts) => acts.on === 'words' || (acts.on === 'setting' && acts.what !== 'oven');
 
-interface HowProps {
-  factor: Factor;
+interface HowProps<A extends Acts = Acts> {
+  acts: A;
   plan: Plan;
   which: string;
   onActs(acts: Acts): void;
 }
+type Acting<On extends Acts['on']> = HowProps<Extract<Acts, { on: On }>>;
 
 /** The second half of what it acts on: in which measure, on which setting, which side of a piece. */
-function How({ factor: { acts, id }, plan, which, onActs }: HowProps) {
-  if (acts.on === 'amount') {
-    const others = plan.formula.filter((one) => one.id !== acts.ingredientId);
-    const firstOther = others[0]?.id ?? null;
-    return (
-      <>
-        {', '}
-        <Choice
-          label={`Measure of the dose${which}`}
-          value={acts.as}
-          options={[
-            ['g', 'in grams'],
-            ['percent-of', 'as % of'],
-            ['percent-of-batch', 'as % of the whole batch'],
-            ['times', 'as times what the formula says'],
-            ['ratio', 'as parts to one of'],
-          ]}
-          onValue={(as) =>
-            onActs({
-              ...acts,
-              as,
-              of: as === 'percent-of' || as === 'ratio' ? (acts.of ?? firstOther) : null,
-            })
-          }
-        />
-        {(acts.as === 'percent-of' || acts.as === 'ratio') && (
-          <>
-            {' '}
-            <Choice
-              label={`What the dose is a share of${which}`}
-              value={acts.of ?? ''}
-              options={[
-                ...(acts.of && others.some((one) => one.id === acts.of)
-                  ? []
-                  : [[acts.of ?? '', 'choose …'] as const]),
-                ...others.map((one) => [one.id, one.name] as const),
-              ]}
-              onValue={(of) => onActs({ ...acts, of: of === '' ? null : of })}
-            />
-          </>
-        )}
-      </>
-    );
+function How({ acts, ...props }: HowProps) {
+  switch (acts.on) {
+    case 'amount':
+      return <DoseHow acts={acts} {...props} />;
+    case 'setting':
+      return <SettingHow acts={acts} {...props} />;
+    case 'size':
+      return <SizeHow acts={acts} {...props} />;
+    case 'method':
+      return (
+        <Box as="span" fontSize="sm">
+          {' '}
+          (say in a step’s details which levels do it)
+        </Box>
+      );
+    case 'end-temperature':
+    case 'minutes':
+    case 'start-temperature':
+    case 'swap':
+    case 'words':
+      return null;
   }
-  if (acts.on === 'setting') {
-    return (
-      <>
-        {': '}
-        <Choice
-          label={`Which setting${which}`}
-          value={acts.what}
-          options={(['oven', 'hob', 'pan', 'tool', 'shelf'] as const).map((what) => [what, what] as const)}
-          onValue={(what) =>
-            onActs({ ...acts, what, scale: what === 'oven' || what === 'hob' ? 'number' : 'words' })
-          }
-        />
-        {', '}
-        <Choice
-          label={`Numbers or words${which}`}
-          value={acts.scale}
-          options={[
-            ['number', 'a number'],
-            ['words', 'in words'],
-          ]}
-          onValue={(scale) => onActs({ ...acts, scale })}
-        />
-      </>
-    );
-  }
-  if (acts.on === 'size') {
-    return (
-      <>
-        {', its '}
-        <Choice
-          label={`Which size${which}`}
-          value={acts.what}
-          options={(['diameter', 'thickness', 'side', 'mass'] as const).map((what) => [what, what] as const)}
-          onValue={(what) => onActs({ ...acts, what })}
-        />
-      </>
-    );
-  }
-  if (acts.on === 'method') {
-    return (
-      <Box as="span" fontSize="sm" id={`${id}-how`}>
-        {' '}
-        (say in a step’s details which levels do it)
-      </Box>
-    );
-  }
-  return null;
+}
+
+function DoseHow({ acts, plan, which, onActs }: Acting<'amount'>) {
+  const others = plan.formula.filter((one) => one.id !== acts.ingredientId);
+  const shared = (as: typeof acts.as) => as === 'percent-of' || as === 'ratio';
+  const known = others.some((one) => one.id === acts.of);
+  return (
+    <>
+      {', '}
+      <Choice
+        label={`Measure of the dose${which}`}
+        value={acts.as}
+        options={[
+          ['g', 'in grams'],
+          ['percent-of', 'as % of'],
+          ['percent-of-batch', 'as % of the whole batch'],
+          ['times', 'as times what the formula says'],
+          ['ratio', 'as parts to one of'],
+        ]}
+        onValue={(as) => onActs({ ...acts, as, of: shared(as) ? (acts.of ?? others[0]?.id ?? null) : null })}
+      />
+      {shared(acts.as) && (
+        <>
+          {' '}
+          <Choice
+            label={`What the dose is a share of${which}`}
+            value={acts.of ?? ''}
+            options={[
+              ...(known ? [] : [[acts.of ?? '', 'choose …'] as const]),
+              ...others.map((one) => [one.id, one.name] as const),
+            ]}
+            onValue={(of) => onActs({ ...acts, of: of === '' ? null : of })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+function SettingHow({ acts, which, onActs }: Acting<'setting'>) {
+  return (
+    <>
+      {': '}
+      <Choice
+        label={`Which setting${which}`}
+        value={acts.what}
+        options={settingKinds.map((what) => [what, what] as const)}
+        onValue={(what) =>
+          onActs({ ...acts, what, scale: what === 'oven' || what === 'hob' ? 'number' : 'words' })
+        }
+      />
+      {', '}
+      <Choice
+        label={`Numbers or words${which}`}
+        value={acts.scale}
+        options={[
+          ['number', 'a number'],
+          ['words', 'in words'],
+        ]}
+        onValue={(scale) => onActs({ ...acts, scale })}
+      />
+    </>
+  );
+}
+
+function SizeHow({ acts, which, onActs }: Acting<'size'>) {
+  return (
+    <>
+      {', its '}
+      <Choice
+        label={`Which size${which}`}
+        value={acts.what}
+        options={(['diameter', 'thickness', 'side', 'mass'] as const).map((what) => [what, what] as const)}
+        onValue={(what) => onActs({ ...acts, what })}
+      />
+    </>
+  );
 }

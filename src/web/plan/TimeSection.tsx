@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
-import { timetableOf, planShape } from '../../core/practical';
+import { planShape, timetableOf, type Plan, type Timetable } from '../../core/practical';
 import { range } from '../../core/shape';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
@@ -9,78 +9,20 @@ import { waitingHatch } from './TimeBar';
 
 /** The period from bell to bell, drawn to scale. */
 export const TimeSection = memo(function TimeSection() {
-  const { plan, edit } = usePlan();
+  const { plan } = usePlan();
   const timetable = timetableOf(plan);
-  const span = Math.max(plan.periodMinutes, timetable.endsMinute, 1);
-  const share = (minutes: number) => `${(minutes / span) * 100}%`;
-  const over = timetable.spareMinutes < 0;
+  const spare = timetable.spareMinutes;
   return (
     <Section name="Time" anchor="time">
       <Flex wrap="wrap" columnGap="5" rowGap="1" mb="3">
-        <span>
-          Bell to bell{' '}
-          <NumberField
-            label="Period"
-            value={plan.periodMinutes}
-            {...range(planShape.fields.periodMinutes)}
-            unit="min"
-            chars={1}
-            onValue={(value) => edit('period', (was) => ({ ...was, periodMinutes: value! }))}
-          />{' '}
-          min
-        </span>
-        <span>
-          briefing{' '}
-          <NumberField
-            label="Briefing"
-            value={plan.briefingMinutes}
-            {...range(planShape.fields.briefingMinutes)}
-            unit="min"
-            chars={1}
-            onValue={(value) => edit('briefing', (was) => ({ ...was, briefingMinutes: value! }))}
-          />{' '}
-          min
-        </span>
-        <span>
-          clearing up{' '}
-          <NumberField
-            label="Clearing up"
-            value={plan.clearUpMinutes}
-            {...range(planShape.fields.clearUpMinutes)}
-            unit="min"
-            chars={1}
-            onValue={(value) => edit('clear-up', (was) => ({ ...was, clearUpMinutes: value! }))}
-          />{' '}
-          min
-        </span>
-        <Box as="span" fontWeight="bold" color={over ? 'ember' : 'moss'}>
-          {over ? `${-timetable.spareMinutes} min over the bell` : `${timetable.spareMinutes} min to spare`}
+        <MinutesOf of="periodMinutes" says="Bell to bell" label="Period" />
+        <MinutesOf of="briefingMinutes" says="briefing" label="Briefing" />
+        <MinutesOf of="clearUpMinutes" says="clearing up" label="Clearing up" />
+        <Box as="span" fontWeight="bold" color={spare < 0 ? 'ember' : 'moss'}>
+          {spare < 0 ? `${-spare} min over the bell` : `${spare} min to spare`}
         </Box>
       </Flex>
-      <Box
-        position="relative"
-        h="54px"
-        role="img"
-        aria-label={`Work ends ${timetable.workEndsMinute} minutes after the bell, clearing up at ${timetable.endsMinute} of ${plan.periodMinutes} minutes`}
-      >
-        <Block left="0%" width={share(plan.briefingMinutes)} label="brief" plain />
-        {timetable.steps.map(({ step, startMinute, endMinute }) => (
-          <Block
-            key={step.id}
-            left={share(startMinute)}
-            width={share(endMinute - startMinute)}
-            label={String(plan.steps.indexOf(step) + 1)}
-            waiting={step.hands === 'waiting'}
-          />
-        ))}
-        <Block
-          left={share(timetable.workEndsMinute)}
-          width={share(plan.clearUpMinutes)}
-          label="clear"
-          plain
-        />
-        <Bell left={share(plan.periodMinutes)} over={over} />
-      </Box>
+      <Period plan={plan} timetable={timetable} />
       <Flex gap="4" fontSize="xs" color="soft" mt="1">
         <Flex align="center" gap="1.5">
           <Box w="18px" h="9px" borderRadius="2px" bg="tawny" /> hands
@@ -92,6 +34,58 @@ export const TimeSection = memo(function TimeSection() {
     </Section>
   );
 });
+
+interface MinutesOfProps {
+  of: 'periodMinutes' | 'briefingMinutes' | 'clearUpMinutes';
+  says: string;
+  label: string;
+}
+
+function MinutesOf({ of, says, label }: MinutesOfProps) {
+  const { plan, edit } = usePlan();
+  return (
+    <span>
+      {says}{' '}
+      <NumberField
+        label={label}
+        value={plan[of]}
+        {...range(planShape.fields[of])}
+        unit="min"
+        chars={1}
+        onValue={(value) => edit(of, (was) => ({ ...was, [of]: value! }))}
+      />{' '}
+      min
+    </span>
+  );
+}
+
+/** Briefing, steps and clearing up as blocks, and the bell. */
+function Period({ plan, timetable }: { plan: Plan; timetable: Timetable }) {
+  const { steps, workEndsMinute, endsMinute, spareMinutes } = timetable;
+  const span = Math.max(plan.periodMinutes, endsMinute, 1);
+  const share = (minutes: number) => `${(minutes / span) * 100}%`;
+  return (
+    <Box
+      position="relative"
+      h="54px"
+      role="img"
+      aria-label={`Work ends ${workEndsMinute} minutes after the bell, clearing up at ${endsMinute} of ${plan.periodMinutes} minutes`}
+    >
+      <Block left="0%" width={share(plan.briefingMinutes)} label="brief" plain />
+      {steps.map(({ step, startMinute, endMinute }) => (
+        <Block
+          key={step.id}
+          left={share(startMinute)}
+          width={share(endMinute - startMinute)}
+          label={String(plan.steps.indexOf(step) + 1)}
+          waiting={step.hands === 'waiting'}
+        />
+      ))}
+      <Block left={share(workEndsMinute)} width={share(plan.clearUpMinutes)} label="clear" plain />
+      <Bell left={share(plan.periodMinutes)} over={spareMinutes < 0} />
+    </Box>
+  );
+}
 
 interface BlockProps {
   left: string;

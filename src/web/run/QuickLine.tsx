@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type RefObject } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import {
   completionsOf,
@@ -41,19 +41,16 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
     setKept(understood.words);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Enter') {
-      event.preventDefault();
-      void keep();
-    } else if (event.key === 'Tab' && completions[0] && !event.shiftKey) {
-      event.preventDefault();
-      setLine(completions[0]);
-    } else if (event.key === 'ArrowUp' && past[0]) {
-      event.preventDefault();
-      setLine(past[0]);
-    } else if (event.key === 'Escape') {
+    if (event.key === 'Escape') {
       if (line === '') input.current?.blur();
       setLine('');
+      return;
     }
+    const next = { Tab: event.shiftKey ? undefined : completions[0], ArrowUp: past[0] }[event.key];
+    if (event.key !== 'Enter' && next === undefined) return;
+    event.preventDefault();
+    if (next === undefined) void keep();
+    else setLine(next);
   };
 
   return (
@@ -77,32 +74,12 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
       <Box asChild color="onBenchSoft" flexShrink={0}>
         <label htmlFor="quick-line">Quick line</label>
       </Box>
-      <chakra.input
-        id="quick-line"
-        ref={input}
-        value={line}
-        autoComplete="off"
-        autoFocus={focused}
-        spellCheck={false}
-        placeholder="4 118.5"
-        aria-describedby="quick-line-says"
-        aria-invalid={understood.kind === 'refused'}
-        onChange={(event) => {
-          setLine(event.target.value);
+      <LineInput
+        {...{ input, line, focused, onKeyDown }}
+        refused={understood.kind === 'refused'}
+        onLine={(typed) => {
+          setLine(typed);
           setKept(null);
-        }}
-        onKeyDown={onKeyDown}
-        w={{ base: '100%', md: '21rem' }}
-        bg="transparent"
-        border="none"
-        borderBottomWidth="2px"
-        borderBottomColor={understood.kind === 'refused' ? '#FF9B84' : '#8A745C'}
-        fontSize="xl"
-        fontWeight="bold"
-        minH="40px"
-        css={{
-          '&::placeholder': { color: '#A08B74', fontWeight: 500 },
-          '&:focus': { outline: 'none', borderBottomColor: '#F0CF86' },
         }}
       />
       <Box id="quick-line-says" role="status" flex="1" minW="14rem" lineHeight="1.25">
@@ -116,6 +93,45 @@ export function QuickLine({ context, waiting, onLog, focused = true }: QuickLine
         }}
       />
     </Flex>
+  );
+}
+
+interface LineInputProps {
+  input: RefObject<HTMLInputElement | null>;
+  line: string;
+  focused: boolean;
+  refused: boolean;
+  onLine(typed: string): void;
+  onKeyDown(event: KeyboardEvent): void;
+}
+
+function LineInput({ input, line, focused, refused, onLine, onKeyDown }: LineInputProps) {
+  return (
+    <chakra.input
+      id="quick-line"
+      ref={input}
+      value={line}
+      autoComplete="off"
+      autoFocus={focused}
+      spellCheck={false}
+      placeholder="4 118.5"
+      aria-describedby="quick-line-says"
+      aria-invalid={refused}
+      onChange={(event) => onLine(event.target.value)}
+      onKeyDown={onKeyDown}
+      w={{ base: '100%', md: '21rem' }}
+      bg="transparent"
+      border="none"
+      borderBottomWidth="2px"
+      borderBottomColor={refused ? '#FF9B84' : '#8A745C'}
+      fontSize="xl"
+      fontWeight="bold"
+      minH="40px"
+      css={{
+        '&::placeholder': { color: '#A08B74', fontWeight: 500 },
+        '&:focus': { outline: 'none', borderBottomColor: '#F0CF86' },
+      }}
+    />
   );
 }
 

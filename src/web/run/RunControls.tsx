@@ -21,7 +21,6 @@ interface RunControlsProps {
 /** Clock, unit, speed of a simulated run, the log, the stations’ pages, and the end. */
 export function RunControls(props: RunControlsProps) {
   const { run, now, unit, connected, onUnit, onRun, onLog, onPages } = props;
-  const [sure, setSure] = useState(false);
   const [error, setError] = useState<string | null>(null);
   const post = (path: string, body: object = {}) =>
     request<RunNow>(path, { body }).then(
@@ -37,21 +36,10 @@ export function RunControls(props: RunControlsProps) {
         {formatClock((now - (run.startedAt ?? now)) / 1000)}
       </Box>
       {run.probes === 'simulated' && run.status === 'running' && (
-        <Flex role="group" aria-label="Speed of the simulated class" align="center" gap="1">
-          <Box color="soft" fontSize="sm" mr="1">
-            simulated
-          </Box>
-          {speeds.map((speed) => (
-            <QuietButton
-              key={speed}
-              aria-pressed={run.clock?.speed === speed}
-              onClick={() => void post(routes.runClock(run.id), { speed })}
-              css={{ minH: '32px', px: '2.5' }}
-            >
-              ×{speed}
-            </QuietButton>
-          ))}
-        </Flex>
+        <Speeds
+          speed={run.clock?.speed ?? 1}
+          onSpeed={(speed) => void post(routes.runClock(run.id), { speed })}
+        />
       )}
       <Flex role="group" aria-label="Unit of temperature" gap="1">
         {(['C', 'F'] as const).map((one) => (
@@ -87,25 +75,53 @@ export function RunControls(props: RunControlsProps) {
         >
           <QrCode size={18} />
         </IconButton>
-        {run.status === 'running' &&
-          (sure ? (
-            <>
-              <Box fontSize="sm" color="soft">
-                Finish for all stations?
-              </Box>
-              <QuietButton css={{ minH: '36px' }} onClick={() => void post(routes.runFinish(run.id))}>
-                Yes, finish
-              </QuietButton>
-              <QuietButton css={{ minH: '36px' }} onClick={() => setSure(false)}>
-                Not yet
-              </QuietButton>
-            </>
-          ) : (
-            <QuietButton css={{ minH: '36px' }} onClick={() => setSure(true)}>
-              Finish the run
-            </QuietButton>
-          ))}
+        {run.status === 'running' && <Finish onFinish={() => void post(routes.runFinish(run.id))} />}
       </Flex>
     </Flex>
+  );
+}
+
+function Speeds({ speed, onSpeed }: { speed: number; onSpeed(speed: number): void }) {
+  return (
+    <Flex role="group" aria-label="Speed of the simulated class" align="center" gap="1">
+      <Box color="soft" fontSize="sm" mr="1">
+        simulated
+      </Box>
+      {speeds.map((one) => (
+        <QuietButton
+          key={one}
+          aria-pressed={speed === one}
+          onClick={() => onSpeed(one)}
+          css={{ minH: '32px', px: '2.5' }}
+        >
+          ×{one}
+        </QuietButton>
+      ))}
+    </Flex>
+  );
+}
+
+/** The end, asked once more: it is for all stations. */
+function Finish({ onFinish }: { onFinish(): void }) {
+  const [sure, setSure] = useState(false);
+  if (!sure) {
+    return (
+      <QuietButton css={{ minH: '36px' }} onClick={() => setSure(true)}>
+        Finish the run
+      </QuietButton>
+    );
+  }
+  return (
+    <>
+      <Box fontSize="sm" color="soft">
+        Finish for all stations?
+      </Box>
+      <QuietButton css={{ minH: '36px' }} onClick={onFinish}>
+        Yes, finish
+      </QuietButton>
+      <QuietButton css={{ minH: '36px' }} onClick={() => setSure(false)}>
+        Not yet
+      </QuietButton>
+    </>
   );
 }

@@ -51,36 +51,16 @@ function NewPracticalLine() {
   const [empty, setEmpty] = useState(false);
   const navigate = useNavigate();
   const add = useAddPractical();
-  const take = useImport();
   const { data: rooms = [] } = useRooms();
-  const file = useRef<HTMLInputElement>(null);
-  const [unreadable, setUnreadable] = useState<string | null>(null);
-
   const begin = async () => {
     if (title.trim() === '') {
       setEmpty(true);
       return;
     }
-    const practical = await add.mutateAsync({
-      id: newId(),
-      plan: newPlan(title.trim(), rooms[0]?.id ?? null),
-    });
+    const plan = newPlan(title.trim(), rooms[0]?.id ?? null);
+    const practical = await add.mutateAsync({ id: newId(), plan });
     await navigate(`/practicals/${practical.id}/plan`);
   };
-  const readFile = async (chosen: File) => {
-    setUnreadable(null);
-    let content: unknown;
-    try {
-      content = JSON.parse(await chosen.text());
-    } catch {
-      setUnreadable(`“${chosen.name}” is not a run file: it could not be read as JSON. Nothing was changed.`);
-      return;
-    }
-    const { runId } = await take.mutateAsync(content);
-    await navigate(`/runs/${runId}/results`);
-  };
-  const failed = add.error ?? take.error;
-
   return (
     <Box py="3" px="2.5">
       <chakra.form
@@ -115,32 +95,61 @@ function NewPracticalLine() {
         <QuietButton type="submit" css={{ minH: '44px' }}>
           Begin it
         </QuietButton>
-        <QuietButton type="button" css={{ minH: '44px' }} onClick={() => file.current?.click()}>
-          Read a run file
-        </QuietButton>
-        <input
-          ref={file}
-          type="file"
-          accept="application/json,.json"
-          hidden
-          aria-label="Run file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (chosen) void readFile(chosen).catch(() => undefined);
-          }}
-        />
+        <ReadRunFile />
       </chakra.form>
       {empty && (
         <Box role="alert" color="ember" fontSize="sm" fontWeight="medium" mt="1">
           The title is empty; it needs 1 to 120 characters
         </Box>
       )}
-      {(unreadable ?? failed) && (
-        <Box mt="3">
-          <Notice kind="stop">{unreadable ?? `${sayError(failed)} Nothing was changed.`}</Notice>
-        </Box>
-      )}
+      {add.error && <Refused>{`${sayError(add.error)} Nothing was changed.`}</Refused>}
     </Box>
   );
 }
+
+/** The way in for a run from elsewhere. */
+function ReadRunFile() {
+  const navigate = useNavigate();
+  const take = useImport();
+  const file = useRef<HTMLInputElement>(null);
+  const [unreadable, setUnreadable] = useState<string | null>(null);
+  const readFile = async (chosen: File) => {
+    setUnreadable(null);
+    let content: unknown;
+    try {
+      content = JSON.parse(await chosen.text());
+    } catch {
+      setUnreadable(`“${chosen.name}” is not a run file: it could not be read as JSON. Nothing was changed.`);
+      return;
+    }
+    const { runId } = await take.mutateAsync(content);
+    await navigate(`/runs/${runId}/results`);
+  };
+  const refused = unreadable ?? (take.error ? `${sayError(take.error)} Nothing was changed.` : null);
+  return (
+    <>
+      <QuietButton type="button" css={{ minH: '44px' }} onClick={() => file.current?.click()}>
+        Read a run file
+      </QuietButton>
+      <input
+        ref={file}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        aria-label="Run file"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = '';
+          if (chosen) void readFile(chosen).catch(() => undefined);
+        }}
+      />
+      {refused && <Refused>{refused}</Refused>}
+    </>
+  );
+}
+
+const Refused = ({ children }: { children: string }) => (
+  <Box mt="3" w="100%">
+    <Notice kind="stop">{children}</Notice>
+  </Box>
+);
