@@ -98,25 +98,7 @@ export function createApp(options: AppOptions): App {
 
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: true,
-        directives: {
-          'script-src': ["'self'"],
-          // The styling library writes its rules into the page.
-          'style-src': ["'self'", "'unsafe-inline'"],
-          'img-src': ["'self'", 'data:', 'blob:'],
-          'worker-src': ["'self'", 'blob:'],
-          // Schools serve this over plain HTTP in their own network.
-          'upgrade-insecure-requests': null,
-        },
-      },
-      strictTransportSecurity: false,
-      crossOriginOpenerPolicy: false,
-      originAgentCluster: false,
-    }),
-  );
+  app.use(headers());
   app.get('/healthz', async (_request, response) => {
     await knex.raw('SELECT 1');
     response.json({ ok: true });
@@ -150,6 +132,26 @@ export function createApp(options: AppOptions): App {
     },
   };
 }
+
+/** What every answer says of itself to the browser. */
+const headers = () =>
+  helmet({
+    contentSecurityPolicy: {
+      useDefaults: true,
+      directives: {
+        'script-src': ["'self'"],
+        // The styling library writes its rules into the page.
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'worker-src': ["'self'", 'blob:'],
+        // Schools serve this over plain HTTP in their own network.
+        'upgrade-insecure-requests': null,
+      },
+    },
+    strictTransportSecurity: false,
+    crossOriginOpenerPolicy: false,
+    originAgentCluster: false,
+  });
 
 function serveWeb(app: Express, folder: string) {
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));

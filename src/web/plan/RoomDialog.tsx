@@ -1,6 +1,6 @@
 import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import { useForm } from 'react-hook-form';
+import { useForm, type UseFormReturn } from 'react-hook-form';
 import { RoomInput, type Room } from '../../contract/rooms';
 import { formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
@@ -36,38 +36,7 @@ const fresh: RoomInput = {
 
 /** A room: its kind, its altitude or measured boiling point, its stations and balances. */
 export function RoomDialog({ room, onClose, onSaved }: RoomDialogProps) {
-  const { register, handleSubmit, formState, watch, setError } = useForm<RoomInput>({
-    resolver: classValidatorResolver(RoomInput),
-    defaultValues: room
-      ? {
-          name: room.name,
-          kind: room.kind,
-          altitudeM: room.altitudeM,
-          measuredBoilingC: room.measuredBoilingC,
-          stations: room.stations,
-          balanceG: room.balanceG,
-        }
-      : fresh,
-    mode: 'onTouched',
-  });
-  const add = useAddRoom();
-  const change = useChangeRoom();
-  const failed = add.error ?? change.error;
-  const { errors } = formState;
-  const values = watch();
-
-  const save = handleSubmit(async (input) => {
-    try {
-      const saved = room
-        ? await change.mutateAsync({ id: room.id, edit: { ...input, version: room.version } })
-        : await add.mutateAsync({ ...input, id: newId() });
-      onSaved(saved);
-    } catch (error) {
-      if (!(error instanceof ProblemError)) return;
-      for (const { field, allowed } of error.fields) setError(field as keyof RoomInput, { message: allowed });
-    }
-  });
-
+  const { form, failed, save } = useRoomForm(room, onSaved);
   return (
     <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
       <Portal>
@@ -79,45 +48,8 @@ export function RoomDialog({ room, onClose, onSaved }: RoomDialogProps) {
                 <Dialog.Title fontFamily="heading">{room ? room.name : 'A new room'}</Dialog.Title>
               </Dialog.Header>
               <Dialog.Body display="grid" gap="3">
-                <FormLine label="Name" error={errors.name} {...register('name')} />
-                <FormLine
-                  label="Kind"
-                  error={errors.kind}
-                  options={[
-                    ['food-room', 'food room'],
-                    ['laboratory', 'science laboratory: nothing may be eaten'],
-                  ]}
-                  {...register('kind')}
-                />
-                <FormLine
-                  label="Altitude"
-                  unit="m"
-                  error={errors.altitudeM}
-                  inputMode="decimal"
-                  {...register('altitudeM', { setValueAs: numberOrText })}
-                />
-                <FormLine
-                  label="Boiling point, measured"
-                  unit="°C"
-                  hint="What your thermometer shows in boiling water. It beats the altitude."
-                  error={errors.measuredBoilingC}
-                  inputMode="decimal"
-                  {...register('measuredBoilingC', { setValueAs: numberOrText })}
-                />
-                <FormLine
-                  label="Stations"
-                  error={errors.stations}
-                  inputMode="numeric"
-                  {...register('stations', { setValueAs: numberOrText })}
-                />
-                <FormLine
-                  label="Balances read to"
-                  unit="g"
-                  error={errors.balanceG}
-                  inputMode="decimal"
-                  {...register('balanceG', { setValueAs: numberOrText })}
-                />
-                <Preview values={values} />
+                <RoomFields form={form} />
+                <Preview values={form.watch()} />
                 {failed && <Notice kind="stop">{sayError(failed)} Nothing you typed is lost.</Notice>}
               </Dialog.Body>
               <Dialog.Footer>
@@ -133,6 +65,82 @@ export function RoomDialog({ room, onClose, onSaved }: RoomDialogProps) {
         </Dialog.Positioner>
       </Portal>
     </Dialog.Root>
+  );
+}
+
+const inputOf = ({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: Room): RoomInput => ({
+  ...{ name, kind, altitudeM, measuredBoilingC, stations, balanceG },
+});
+
+/** The form of a room, and how it is kept; what the server refuses is said at its field. */
+function useRoomForm(room: Room | undefined, onSaved: (room: Room) => void) {
+  const form = useForm<RoomInput>({
+    resolver: classValidatorResolver(RoomInput),
+    defaultValues: room ? inputOf(room) : fresh,
+    mode: 'onTouched',
+  });
+  const add = useAddRoom();
+  const change = useChangeRoom();
+  const save = form.handleSubmit(async (input) => {
+    try {
+      const saved = room
+        ? await change.mutateAsync({ id: room.id, edit: { ...input, version: room.version } })
+        : await add.mutateAsync({ ...input, id: newId() });
+      onSaved(saved);
+    } catch (error) {
+      if (!(error instanceof ProblemError)) return;
+      for (const { field, allowed } of error.fields)
+        form.setError(field as keyof RoomInput, { message: allowed });
+    }
+  });
+  return { form, failed: add.error ?? change.error, save };
+}
+
+function RoomFields({ form }: { form: UseFormReturn<RoomInput> }) {
+  const { register } = form;
+  const { errors } = form.formState;
+  const typedNumber = { setValueAs: numberOrText };
+  return (
+    <>
+      <FormLine label="Name" error={errors.name} {...register('name')} />
+      <FormLine
+        label="Kind"
+        error={errors.kind}
+        options={[
+          ['food-room', 'food room'],
+          ['laboratory', 'science laboratory: nothing may be eaten'],
+        ]}
+        {...register('kind')}
+      />
+      <FormLine
+        label="Altitude"
+        unit="m"
+        error={errors.altitudeM}
+        inputMode="decimal"
+        {...register('altitudeM', typedNumber)}
+      />
+      <FormLine
+        label="Boiling point, measured"
+        unit="°C"
+        hint="What your thermometer shows in boiling water. It beats the altitude."
+        error={errors.measuredBoilingC}
+        inputMode="decimal"
+        {...register('measuredBoilingC', typedNumber)}
+      />
+      <FormLine
+        label="Stations"
+        error={errors.stations}
+        inputMode="numeric"
+        {...register('stations', typedNumber)}
+      />
+      <FormLine
+        label="Balances read to"
+        unit="g"
+        error={errors.balanceG}
+        inputMode="decimal"
+        {...register('balanceG', typedNumber)}
+      />
+    </>
   );
 }
 

@@ -2,10 +2,9 @@ import { Box, Flex } from '@chakra-ui/react';
 import { listed } from '../../core/format';
 import { media, type Medium, type Thermometer, thermometerShape } from '../../core/practical';
 import { range } from '../../core/shape';
-import { WordButton } from '../ui/Button';
 import { Choice, NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { RemoveButton } from './line-tools';
+import { MoreButton, RemoveButton } from './line-tools';
 import { newId, withItem, without } from './lists';
 import { Row } from './Row';
 
@@ -22,68 +21,15 @@ export const mediumWords: Record<Medium, string> = {
 /** The thermometers of a station: where each goes, how finely it reads, which steps it ends. */
 export function ThermometerLines() {
   const { plan, edit } = usePlan();
-  const change = (id: string, line: string, patch: Partial<Thermometer>) =>
-    edit(line, (was) => ({ ...was, thermometers: withItem(was.thermometers, id, patch) }));
+  const { thermometers } = plan;
+  const several = thermometers.length > 1;
   return (
-    <Row name={plan.thermometers.length > 1 ? 'Thermometers' : 'Thermometer'}>
-      {plan.thermometers.map((thermometer, i) => {
-        const steps = plan.steps.flatMap((step, at) =>
-          step.thermometerId === thermometer.id ? [at + 1] : [],
-        );
-        const which = plan.thermometers.length > 1 ? ` ${i + 1}` : '';
-        return (
-          <Flex
-            key={thermometer.id}
-            data-anchor={`fair-test:${thermometer.id}`}
-            role="group"
-            align="baseline"
-            gap="1.5"
-          >
-            <Box>
-              {which && <strong>{i + 1} </strong>}
-              <Choice
-                label={`Where the thermometer${which} goes`}
-                value={thermometer.in}
-                options={media.map((one) => [one, mediumWords[one]] as const)}
-                onValue={(dip) => change(thermometer.id, `thermometer-${thermometer.id}`, { in: dip })}
-              />
-              , reads to{' '}
-              <NumberField
-                label={`Smallest division${which && ` of thermometer${which}`}`}
-                value={thermometer.smallestDivisionC}
-                {...range(thermometerShape.fields.smallestDivisionC)}
-                unit="°C"
-                chars={1}
-                onValue={(value) =>
-                  change(thermometer.id, `division-${thermometer.id}`, { smallestDivisionC: value! })
-                }
-              />{' '}
-              °C
-              <Box as="span" color="soft" fontSize="sm" ml="2">
-                {steps.length === 0
-                  ? 'ends no step'
-                  : `ends ${steps.length === 1 ? 'step' : 'steps'} ${listed(steps.map(String))}`}
-              </Box>
-            </Box>
-            <RemoveButton
-              what={`thermometer${which}`}
-              onClick={() =>
-                edit(`thermometer-${thermometer.id}-gone`, (was) => ({
-                  ...was,
-                  thermometers: without(was.thermometers, thermometer.id),
-                  steps: was.steps.map((step) =>
-                    step.thermometerId === thermometer.id ? { ...step, thermometerId: null } : step,
-                  ),
-                }))
-              }
-            />
-          </Flex>
-        );
-      })}
-      {plan.thermometers.length < 4 && (
-        <WordButton
-          fontSize="sm"
-          css={{ fontWeight: 'medium', color: 'soft' }}
+    <Row name={several ? 'Thermometers' : 'Thermometer'}>
+      {thermometers.map((thermometer, i) => (
+        <ThermometerLine key={thermometer.id} thermometer={thermometer} which={several ? ` ${i + 1}` : ''} />
+      ))}
+      {thermometers.length < 4 && (
+        <MoreButton
           onClick={() =>
             edit('thermometers', (was) => ({
               ...was,
@@ -91,9 +37,53 @@ export function ThermometerLines() {
             }))
           }
         >
-          {plan.thermometers.length === 0 ? 'none: plan one' : 'one more'}
-        </WordButton>
+          {thermometers.length === 0 ? 'none: plan one' : 'one more'}
+        </MoreButton>
       )}
     </Row>
+  );
+}
+
+/** @param which its number after a blank, where there are several */
+function ThermometerLine({ thermometer, which }: { thermometer: Thermometer; which: string }) {
+  const { plan, edit } = usePlan();
+  const { id } = thermometer;
+  const change = (line: string, patch: Partial<Thermometer>) =>
+    edit(`${line}-${id}`, (was) => ({ ...was, thermometers: withItem(was.thermometers, id, patch) }));
+  const steps = plan.steps.flatMap((step, at) => (step.thermometerId === id ? [String(at + 1)] : []));
+  const remove = () =>
+    edit(`thermometer-${id}-gone`, (was) => ({
+      ...was,
+      thermometers: without(was.thermometers, id),
+      steps: was.steps.map((step) => (step.thermometerId === id ? { ...step, thermometerId: null } : step)),
+    }));
+  return (
+    <Flex data-anchor={`fair-test:${id}`} role="group" align="baseline" gap="1.5">
+      <Box>
+        {which && <strong>{which.trim()} </strong>}
+        <Choice
+          label={`Where the thermometer${which} goes`}
+          value={thermometer.in}
+          options={media.map((one) => [one, mediumWords[one]] as const)}
+          onValue={(dip) => change('thermometer', { in: dip })}
+        />
+        , reads to{' '}
+        <NumberField
+          label={`Smallest division${which && ` of thermometer${which}`}`}
+          value={thermometer.smallestDivisionC}
+          {...range(thermometerShape.fields.smallestDivisionC)}
+          unit="°C"
+          chars={1}
+          onValue={(value) => change('division', { smallestDivisionC: value! })}
+        />{' '}
+        °C
+        <Box as="span" color="soft" fontSize="sm" ml="2">
+          {steps.length === 0
+            ? 'ends no step'
+            : `ends ${steps.length === 1 ? 'step' : 'steps'} ${listed(steps)}`}
+        </Box>
+      </Box>
+      <RemoveButton what={`thermometer${which}`} onClick={remove} />
+    </Flex>
   );
 }

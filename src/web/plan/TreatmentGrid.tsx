@@ -1,5 +1,11 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { allTreatments, factorsWithLevels, levelLabel, levelsInOrder } from '../../core/practical';
+import {
+  allTreatments,
+  factorsWithLevels,
+  levelLabel,
+  levelsInOrder,
+  type Treatment,
+} from '../../core/practical';
 import { usePlan } from './edit-context';
 import { SeatRow } from './SeatRow';
 import { seatsOf } from './seats';
@@ -10,7 +16,7 @@ const Head = chakra('th', {
 
 /** Two factors: every treatment a cell with its stations; a touch leaves it out or takes it in. */
 export function TreatmentGrid() {
-  const { plan, edit } = usePlan();
+  const { plan } = usePlan();
   const [across, down] = factorsWithLevels(plan);
   if (!across || !down) return null;
   const seats = seatsOf(plan);
@@ -40,38 +46,9 @@ export function TreatmentGrid() {
                 const treatment = treatments.find(
                   (one) => one.levels[0] === column && one.levels[1] === row,
                 )!;
-                const out = plan.leftOut.includes(treatment.id);
                 return (
                   <chakra.td key={column.id} p="0" borderWidth="1px" borderColor="rule">
-                    <chakra.button
-                      type="button"
-                      aria-pressed={!out}
-                      aria-label={`${treatment.label}: ${out ? 'left out' : `${seats.get(treatment.id) ?? 0} stations`}`}
-                      title={out ? 'Take it in' : 'Leave it out'}
-                      minW="92px"
-                      minH="46px"
-                      px="2"
-                      py="1"
-                      cursor="pointer"
-                      bg={out ? 'paper' : treatment.control ? 'tawnyWash' : 'sheet'}
-                      color={out ? 'soft' : 'ink'}
-                      fontSize="sm"
-                      onClick={() =>
-                        edit(`treatment-${treatment.id}`, (was) => ({
-                          ...was,
-                          leftOut: out
-                            ? was.leftOut.filter((id) => id !== treatment.id)
-                            : [...was.leftOut, treatment.id],
-                        }))
-                      }
-                    >
-                      {out ? 'left out' : <SeatRow seats={seats.get(treatment.id) ?? 0} />}
-                      {treatment.control && !out && (
-                        <Box fontSize="xs" color="soft" fontWeight="semibold">
-                          control
-                        </Box>
-                      )}
-                    </chakra.button>
+                    <TreatmentCell treatment={treatment} seats={seats.get(treatment.id) ?? 0} />
                   </chakra.td>
                 );
               })}
@@ -80,5 +57,41 @@ export function TreatmentGrid() {
         </tbody>
       </chakra.table>
     </Box>
+  );
+}
+
+/** A treatment with its stations; a touch leaves it out or takes it in. */
+function TreatmentCell({ treatment, seats }: { treatment: Treatment; seats: number }) {
+  const { plan, edit } = usePlan();
+  const { id, label, control } = treatment;
+  const out = plan.leftOut.includes(id);
+  const turn = () =>
+    edit(`treatment-${id}`, (was) => ({
+      ...was,
+      leftOut: out ? was.leftOut.filter((one) => one !== id) : [...was.leftOut, id],
+    }));
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={!out}
+      aria-label={`${label}: ${out ? 'left out' : `${seats} stations`}`}
+      title={out ? 'Take it in' : 'Leave it out'}
+      minW="92px"
+      minH="46px"
+      px="2"
+      py="1"
+      cursor="pointer"
+      bg={out ? 'paper' : control ? 'tawnyWash' : 'sheet'}
+      color={out ? 'soft' : 'ink'}
+      fontSize="sm"
+      onClick={turn}
+    >
+      {out ? 'left out' : <SeatRow seats={seats} />}
+      {control && !out && (
+        <Box fontSize="xs" color="soft" fontWeight="semibold">
+          control
+        </Box>
+      )}
+    </chakra.button>
   );
 }

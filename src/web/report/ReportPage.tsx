@@ -3,6 +3,7 @@ import { Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
+import type { Run } from '../../contract/runs';
 import { usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import type { LiveRun } from '../run/live-run';
@@ -33,7 +34,7 @@ function OpenReport({ live }: { live: LiveRun }) {
   const { data: practical } = usePractical(run.practicalId);
   const begun = run.status !== 'planned';
   const [paper, setPaper] = useState<PaperName>('A4');
-  const [parts, setParts] = useState({ report: begun, sheet: true });
+  const [parts, setParts] = useState<Parts>({ report: begun, sheet: true });
   usePaper(paper);
   if (!practical) return <Waiting />;
   return (
@@ -52,51 +53,72 @@ function OpenReport({ live }: { live: LiveRun }) {
           {parts.sheet && <StudentSheets run={run} paper={paper} />}
           {!parts.sheet && !(parts.report && begun) && <Box color="soft">Choose what to print.</Box>}
         </Box>
-        <Aside name="What to hand on" wide={288} px="5" className="no-print" py="6">
-          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="2">
-            On paper
-          </Heading>
-          {begun && (
-            <CheckLine
-              label="Class report"
-              checked={parts.report}
-              onChange={(report) => setParts({ ...parts, report })}
-            />
-          )}
-          <CheckLine
-            label="Blank student sheets, one a level"
-            checked={parts.sheet}
-            onChange={(sheet) => setParts({ ...parts, sheet })}
-          />
-          <Flex gap="1.5" my="3" role="group" aria-label="Paper">
-            {(Object.keys(papers) as PaperName[]).map((name) => (
-              <QuietButton key={name} aria-pressed={paper === name} onClick={() => setPaper(name)}>
-                {name}
-              </QuietButton>
-            ))}
-          </Flex>
-          <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
-            <Printer size={18} aria-hidden />
-            Print or save as PDF
-          </MainButton>
-          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mt="8" mb="2">
-            As files
-          </Heading>
-          {begun && (
-            <FileLink
-              href={routes.logCsv(run.id)}
-              name="The log, CSV"
-              about="one line an entry, for a spreadsheet"
-            />
-          )}
-          <FileLink
-            href={routes.runFile(run.id)}
-            name="The whole run, JSON"
-            about="can be read in again on Today, without loss"
-          />
-        </Aside>
+        <HandOn {...{ run, paper, setPaper, parts, setParts }} />
       </Flex>
     </PracticalFrame>
+  );
+}
+
+interface Parts {
+  report: boolean;
+  sheet: boolean;
+}
+
+interface HandOnProps {
+  run: Run;
+  paper: PaperName;
+  setPaper(paper: PaperName): void;
+  parts: Parts;
+  setParts(parts: Parts): void;
+}
+
+/** What is printed, on which paper, and the files. */
+function HandOn({ run, paper, setPaper, parts, setParts }: HandOnProps) {
+  const begun = run.status !== 'planned';
+  return (
+    <Aside name="What to hand on" wide={288} px="5" className="no-print" py="6">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mb="2">
+        On paper
+      </Heading>
+      {begun && (
+        <CheckLine
+          label="Class report"
+          checked={parts.report}
+          onChange={(report) => setParts({ ...parts, report })}
+        />
+      )}
+      <CheckLine
+        label="Blank student sheets, one a level"
+        checked={parts.sheet}
+        onChange={(sheet) => setParts({ ...parts, sheet })}
+      />
+      <Flex gap="1.5" my="3" role="group" aria-label="Paper">
+        {(Object.keys(papers) as PaperName[]).map((name) => (
+          <QuietButton key={name} aria-pressed={paper === name} onClick={() => setPaper(name)}>
+            {name}
+          </QuietButton>
+        ))}
+      </Flex>
+      <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
+        <Printer size={18} aria-hidden />
+        Print or save as PDF
+      </MainButton>
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mt="8" mb="2">
+        As files
+      </Heading>
+      {begun && (
+        <FileLink
+          href={routes.logCsv(run.id)}
+          name="The log, CSV"
+          about="one line an entry, for a spreadsheet"
+        />
+      )}
+      <FileLink
+        href={routes.runFile(run.id)}
+        name="The whole run, JSON"
+        about="can be read in again on Today, without loss"
+      />
+    </Aside>
   );
 }
 

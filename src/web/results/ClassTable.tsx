@@ -21,109 +21,157 @@ const Head = chakra('th', {
 interface ClassTableProps {
   run: Run;
   rows: readonly ResultRow[];
-  colourOf?(levelId: string): string;
+  colourOf?: ((levelId: string) => string) | undefined;
   pointed?: number | null;
-  onPoint?(station: number | null): void;
+  onPoint?: ((station: number | null) => void) | undefined;
 }
 
 /** Stations by responses, treatments as bands; corrections and deviations are marked where they are. */
 export function ClassTable({ run, rows, colourOf, pointed = null, onPoint }: ClassTableProps) {
   const { plan } = run;
   const watched = watchedColumns(rows);
-  const units = plan.responses.some((response) => response.unit !== '');
   const digits = plan.responses.map((response, j) => digitsOf(response, rows, j));
   return (
     <Box overflowX="auto">
       <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
-        <thead>
-          <chakra.tr borderBottomWidth="1px" borderColor="strongRule">
-            <Head textAlign="left" pl="0">
-              Level
-            </Head>
-            <Head>Station</Head>
-            {watched.map((stepId, i) => (
-              <Head key={stepId}>{watched.length > 1 ? `Stopped at, ${i + 1}` : 'Stopped at'}</Head>
-            ))}
-            {plan.responses.map((response) => (
-              <Head key={response.id}>
-                {response.name}
-                {units && (
-                  <Box as="span" display="block" fontWeight="normal">
-                    {response.unit || '\u00a0'}
-                  </Box>
-                )}
-              </Head>
-            ))}
-          </chakra.tr>
-        </thead>
+        <Heads responses={plan.responses} watched={watched} />
         <tbody>
-          {rows.map((row, i) => {
-            const first = rows[i - 1]?.treatment?.id !== row.treatment?.id;
-            return (
-              <chakra.tr
-                key={row.station}
-                borderTopWidth={first && i > 0 ? '1px' : 0}
-                borderColor="rule"
-                bg={pointed === row.station ? 'tawnyWash' : undefined}
-                onMouseEnter={() => onPoint?.(row.station)}
-                onMouseLeave={() => onPoint?.(null)}
-              >
-                <Cell textAlign="left" pl="0" fontWeight="bold" whiteSpace="nowrap">
-                  {first && (
-                    <>
-                      {colourOf && row.treatment && (
-                        <Box
-                          as="span"
-                          display="inline-block"
-                          w="11px"
-                          h="11px"
-                          borderRadius="full"
-                          borderWidth="1px"
-                          borderColor="ink"
-                          mr="2"
-                          style={{ background: colourOf(row.treatment.id) }}
-                        />
-                      )}
-                      {row.label}
-                    </>
-                  )}
-                </Cell>
-                <Cell title={row.deviations.join('; ')}>
-                  {row.deviations.length > 0 && (
-                    <Box
-                      as="abbr"
-                      color="amberInk"
-                      fontWeight="bold"
-                      mr="1"
-                      textDecoration="none"
-                      aria-label={`went differently: ${row.deviations.join('; ')}`}
-                    >
-                      !
-                    </Box>
-                  )}
-                  {row.station}
-                </Cell>
-                {watched.map((stepId) => (
-                  <StoppedCell
-                    key={stepId}
-                    reached={row.reached.find((one) => one.stepId === stepId)}
-                    unit={run.unit}
-                  />
-                ))}
-                {row.cells.map((cell, j) => (
-                  <ValueCell
-                    key={plan.responses[j]!.id}
-                    response={plan.responses[j]!}
-                    cell={cell}
-                    digits={digits[j]}
-                  />
-                ))}
-              </chakra.tr>
-            );
-          })}
+          {rows.map((row, i) => (
+            <StationRow
+              key={row.station}
+              {...{ run, row, watched, digits, colourOf }}
+              first={rows[i - 1]?.treatment?.id !== row.treatment?.id}
+              ruled={i > 0}
+              pointed={pointed === row.station}
+              onPoint={onPoint}
+            />
+          ))}
         </tbody>
       </chakra.table>
     </Box>
+  );
+}
+
+function Heads({ responses, watched }: { responses: readonly Response[]; watched: readonly string[] }) {
+  const units = responses.some((response) => response.unit !== '');
+  return (
+    <thead>
+      <chakra.tr borderBottomWidth="1px" borderColor="strongRule">
+        <Head textAlign="left" pl="0">
+          Level
+        </Head>
+        <Head>Station</Head>
+        {watched.map((stepId, i) => (
+          <Head key={stepId}>{watched.length > 1 ? `Stopped at, ${i + 1}` : 'Stopped at'}</Head>
+        ))}
+        {responses.map((response) => (
+          <Head key={response.id}>
+            {response.name}
+            {units && (
+              <Box as="span" display="block" fontWeight="normal">
+                {response.unit || '\u00a0'}
+              </Box>
+            )}
+          </Head>
+        ))}
+      </chakra.tr>
+    </thead>
+  );
+}
+
+interface StationRowProps extends Pick<ClassTableProps, 'run' | 'colourOf' | 'onPoint'> {
+  row: ResultRow;
+  watched: readonly string[];
+  digits: readonly (number | undefined)[];
+  /** The first of its treatment. */
+  first: boolean;
+  ruled: boolean;
+  pointed: boolean;
+}
+
+function StationRow({
+  run,
+  row,
+  watched,
+  digits,
+  first,
+  ruled,
+  pointed,
+  colourOf,
+  onPoint,
+}: StationRowProps) {
+  return (
+    <chakra.tr
+      borderTopWidth={first && ruled ? '1px' : 0}
+      borderColor="rule"
+      bg={pointed ? 'tawnyWash' : undefined}
+      onMouseEnter={() => onPoint?.(row.station)}
+      onMouseLeave={() => onPoint?.(null)}
+    >
+      <LevelCell row={first ? row : null} colourOf={colourOf} />
+      <StationCell row={row} />
+      {watched.map((stepId) => (
+        <StoppedCell
+          key={stepId}
+          reached={row.reached.find((one) => one.stepId === stepId)}
+          unit={run.unit}
+        />
+      ))}
+      {row.cells.map((cell, j) => (
+        <ValueCell
+          key={run.plan.responses[j]!.id}
+          response={run.plan.responses[j]!}
+          cell={cell}
+          digits={digits[j]}
+        />
+      ))}
+    </chakra.tr>
+  );
+}
+
+/** The treatment, said once for its stations. */
+function LevelCell({ row, colourOf }: { row: ResultRow | null; colourOf: ClassTableProps['colourOf'] }) {
+  return (
+    <Cell textAlign="left" pl="0" fontWeight="bold" whiteSpace="nowrap">
+      {row && (
+        <>
+          {colourOf && row.treatment && (
+            <Box
+              as="span"
+              display="inline-block"
+              w="11px"
+              h="11px"
+              borderRadius="full"
+              borderWidth="1px"
+              borderColor="ink"
+              mr="2"
+              style={{ background: colourOf(row.treatment.id) }}
+            />
+          )}
+          {row.label}
+        </>
+      )}
+    </Cell>
+  );
+}
+
+function StationCell({ row }: { row: ResultRow }) {
+  return (
+    <Cell title={row.deviations.join('; ')}>
+      {row.deviations.length > 0 && (
+        <Box
+          as="abbr"
+          color="amberInk"
+          fontWeight="bold"
+          mr="1"
+          textDecoration="none"
+          aria-label={`went differently: ${row.deviations.join('; ')}`}
+        >
+          !
+        </Box>
+      )}
+      {row.station}
+    </Cell>
   );
 }
 

@@ -1,6 +1,7 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
+import type { Run } from '../../contract/runs';
 import { capitalised, listed } from '../../core/format';
 import { factorsWithLevels } from '../../core/practical';
 import type { Remark } from '../../core/remark';
@@ -38,15 +39,11 @@ function OpenResults({ live }: { live: LiveRun }) {
   useFreshLists(run);
   const { data: practical } = usePractical(run.practicalId);
   const [plotAt, setPlotAt] = useState<PlotAt>('planned');
-  const [pointed, setPointed] = useState<number | null>(null);
   const setting = useBenchSetting(run);
   const results = useResults(run, setting, live.notebook, version, plotAt);
   const context = useQuickContext(setting, live.notebook, run.unit);
   if (!practical) return <Waiting />;
-  const { plan } = run;
-  const factors = factorsWithLevels(plan);
-  const isTarget = factors[0]?.acts.on === 'end-temperature';
-  const changed = listed(factors.map((factor) => factor.name || 'level')) || 'level';
+  const isTarget = factorsWithLevels(run.plan)[0]?.acts.on === 'end-temperature';
   return (
     <PracticalFrame
       practical={practical}
@@ -57,58 +54,7 @@ function OpenResults({ live }: { live: LiveRun }) {
     >
       <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" bg="sheet" px={{ base: '4', md: '7' }} py="5">
-          {results.traces.length > 0 && (
-            <Figure name="Temperature at each station" note={traceNote(results.bands.length > 0)}>
-              <TraceChart
-                lines={results.traces}
-                bands={results.bands}
-                boilingC={results.boilingC}
-                pointed={pointed}
-                onPoint={setPointed}
-              />
-            </Figure>
-          )}
-          <Box
-            display="grid"
-            gridTemplateColumns={{ base: '1fr', xl: '1fr 1fr' }}
-            columnGap="8"
-            alignItems="start"
-          >
-            <Figure name="Class table" note={legend(results.rows)} wide={plan.responses.length > 3}>
-              <ClassTable
-                run={run}
-                rows={results.rows}
-                colourOf={results.colourOf}
-                pointed={pointed}
-                onPoint={setPointed}
-              />
-            </Figure>
-            {results.series.map((one) => (
-              <Figure
-                key={one.response.id}
-                name={`${capitalised(one.response.name)} against ${changed}`}
-                note={seriesNote(one)}
-              >
-                <ResponseChart
-                  series={one}
-                  plan={plan}
-                  colourOf={results.colourOf}
-                  pointed={pointed}
-                  onPoint={setPointed}
-                />
-              </Figure>
-            ))}
-            {results.photos.map((one) => (
-              <Figure
-                key={one.response.id}
-                name={capitalised(one.response.name)}
-                note={one.response.instrument}
-                wide
-              >
-                <PhotoTable series={one} colourOf={results.colourOf} />
-              </Figure>
-            ))}
-          </Box>
+          <Figures run={run} results={results} />
         </Box>
         <WhatThisTells findings={results.findings} plotAt={isTarget ? plotAt : null} onPlotAt={setPlotAt} />
       </Flex>
@@ -121,6 +67,59 @@ function OpenResults({ live }: { live: LiveRun }) {
         />
       )}
     </PracticalFrame>
+  );
+}
+
+/** The traces, the class table and a picture of each response; pointing at a station shows it in all of them. */
+function Figures({ run, results }: { run: Run; results: ReturnType<typeof useResults> }) {
+  const [pointed, setPointed] = useState<number | null>(null);
+  const { plan } = run;
+  const names = factorsWithLevels(plan).map((factor) => factor.name || 'level');
+  const changed = listed(names) || 'level';
+  const pointing = { pointed, onPoint: setPointed, colourOf: results.colourOf };
+  return (
+    <>
+      {results.traces.length > 0 && (
+        <Figure name="Temperature at each station" note={traceNote(results.bands.length > 0)}>
+          <TraceChart
+            lines={results.traces}
+            bands={results.bands}
+            boilingC={results.boilingC}
+            pointed={pointed}
+            onPoint={setPointed}
+          />
+        </Figure>
+      )}
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: '1fr', xl: '1fr 1fr' }}
+        columnGap="8"
+        alignItems="start"
+      >
+        <Figure name="Class table" note={legend(results.rows)} wide={plan.responses.length > 3}>
+          <ClassTable run={run} rows={results.rows} {...pointing} />
+        </Figure>
+        {results.series.map((one) => (
+          <Figure
+            key={one.response.id}
+            name={`${capitalised(one.response.name)} against ${changed}`}
+            note={seriesNote(one)}
+          >
+            <ResponseChart series={one} plan={plan} {...pointing} />
+          </Figure>
+        ))}
+        {results.photos.map((one) => (
+          <Figure
+            key={one.response.id}
+            name={capitalised(one.response.name)}
+            note={one.response.instrument}
+            wide
+          >
+            <PhotoTable series={one} colourOf={results.colourOf} />
+          </Figure>
+        ))}
+      </Box>
+    </>
   );
 }
 

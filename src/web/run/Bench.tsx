@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useCallback, useMemo, useState } from 'react';
+import type { Run } from '../../contract/runs';
 import { takenWords } from '../../core/practical';
 import {
   callsFor,
@@ -40,7 +41,6 @@ export function Bench({ live }: { live: LiveRun }) {
   const [unit, setUnit] = useState(run.unit);
   const [shown, setShown] = useState<'none' | 'log' | 'pages'>('none');
   const setting = useBenchSetting(run);
-  const scaleOf = useMemo(() => vesselScales(setting), [setting]);
   const now = run.status === 'finished' ? Math.max(run.finishedAt ?? 0, 0) : live.now();
   const { states, calls } = useMemo(() => {
     const all = run.stations.map((station) => stationState(setting, live.notebook, station, now));
@@ -56,7 +56,6 @@ export function Bench({ live }: { live: LiveRun }) {
     },
     [context, live],
   );
-  const columns = columnsFor(run.stations.length);
   return (
     <>
       <Flex flex="1" minH="0" direction={{ base: 'column', lg: 'row' }}>
@@ -72,31 +71,7 @@ export function Bench({ live }: { live: LiveRun }) {
             onPages={() => setShown('pages')}
           />
           <LessonRibbon run={run} now={now} />
-          <Box
-            flex="1"
-            minH="0"
-            display="grid"
-            gap="3"
-            gridTemplateColumns={{
-              base: 'repeat(auto-fill, minmax(200px, 1fr))',
-              lg: `repeat(${columns}, minmax(0, 1fr))`,
-            }}
-            gridAutoRows={{ base: '196px', lg: 'minmax(140px, 1fr)' }}
-            overflowY={{ lg: 'auto' }}
-          >
-            {states.map((station) => (
-              <VesselCard
-                key={station.station}
-                state={station}
-                scale={scaleOf(station.watch?.medium ?? null)}
-                unit={unit}
-                runId={run.id}
-                ring={ringFor(station.station, calls)}
-                clockTime={clockTime}
-                amounts={amountsNow(setting, station)}
-              />
-            ))}
-          </Box>
+          <Board {...{ run, setting, states, calls, unit }} />
         </Flex>
         <Calls
           calls={calls}
@@ -113,6 +88,47 @@ export function Bench({ live }: { live: LiveRun }) {
         onClose={() => setShown('none')}
       />
     </>
+  );
+}
+
+interface BoardProps {
+  run: Run;
+  setting: BenchSetting;
+  states: readonly StationState[];
+  calls: readonly Call[];
+  unit: 'C' | 'F';
+}
+
+/** The stations as they stand in the room. */
+function Board({ run, setting, states, calls, unit }: BoardProps) {
+  const scaleOf = useMemo(() => vesselScales(setting), [setting]);
+  const columns = columnsFor(run.stations.length);
+  return (
+    <Box
+      flex="1"
+      minH="0"
+      display="grid"
+      gap="3"
+      gridTemplateColumns={{
+        base: 'repeat(auto-fill, minmax(200px, 1fr))',
+        lg: `repeat(${columns}, minmax(0, 1fr))`,
+      }}
+      gridAutoRows={{ base: '196px', lg: 'minmax(140px, 1fr)' }}
+      overflowY={{ lg: 'auto' }}
+    >
+      {states.map((station) => (
+        <VesselCard
+          key={station.station}
+          state={station}
+          scale={scaleOf(station.watch?.medium ?? null)}
+          unit={unit}
+          runId={run.id}
+          ring={ringFor(station.station, calls)}
+          clockTime={clockTime}
+          amounts={amountsNow(setting, station)}
+        />
+      ))}
+    </Box>
   );
 }
 

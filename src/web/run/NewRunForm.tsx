@@ -2,7 +2,7 @@ import { Box, chakra, Heading } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { NewRun } from '../../contract/runs';
@@ -61,15 +61,14 @@ function Form({ practical, rooms, classes }: FormProps) {
   const navigate = useNavigate();
   const add = useAddRun();
   const [adding, setAdding] = useState<'nothing' | 'room' | 'class'>('nothing');
-  const { register, handleSubmit, formState, watch } = useForm<NewRun>({
+  const form = useForm<NewRun>({
     resolver: classValidatorResolver(NewRun),
     defaultValues: firstValues(practical, rooms, classes),
   });
-  const { errors } = formState;
-  const room = rooms.find((one) => one.id === watch('roomId'));
-  const simulated = room && canBeSimulated(plan, placeOf(room), batchTables);
+  const room = rooms.find((one) => one.id === form.watch('roomId'));
+  const simulated = room !== undefined && canBeSimulated(plan, placeOf(room), batchTables);
   const noLevels = listedTreatmentIds(plan).length === 0;
-  const save = handleSubmit(async (input) => {
+  const save = form.handleSubmit(async (input) => {
     const { run } = await add.mutateAsync(input);
     await navigate(`/runs/${run.id}/bench`);
   });
@@ -92,57 +91,8 @@ function Form({ practical, rooms, classes }: FormProps) {
         gap="3.5"
         onSubmit={(event) => void save(event).catch(() => undefined)}
       >
-        <Box>
-          <FormLine
-            label="Class"
-            error={errors.classId}
-            options={classes.map((one) => [
-              one.id,
-              `${one.name}, ${one.students} students, reads °${one.unit}`,
-            ])}
-            {...register('classId')}
-          />
-          <WordButton type="button" fontSize="sm" mt="1" onClick={() => setAdding('class')}>
-            another class
-          </WordButton>
-        </Box>
-        <Box>
-          <FormLine
-            label="Room"
-            error={errors.roomId}
-            options={rooms.map((one) => [one.id, one.name])}
-            {...register('roomId')}
-          />
-          <WordButton type="button" fontSize="sm" mt="1" onClick={() => setAdding('room')}>
-            another room
-          </WordButton>
-        </Box>
-        <FormLine
-          label="Bell"
-          type="datetime-local"
-          error={errors.startsAt}
-          {...register('startsAt', { setValueAs: fromDateText })}
-        />
-        <FormLine
-          label="Stations"
-          inputMode="numeric"
-          error={errors.stations}
-          {...register('stations', { setValueAs: numberOrText })}
-        />
-        <FormLine
-          label="Thermometers"
-          error={errors.probes}
-          hint={
-            simulated
-              ? 'A simulated class boils its own syrup and logs its own steps: for trying a practical out.'
-              : undefined
-          }
-          options={[
-            ['none', 'readings are typed'],
-            ...(simulated ? [['simulated', 'simulated probes and class'] as const] : []),
-          ]}
-          {...register('probes')}
-        />
+        <WhoAndWhere {...{ form, rooms, classes }} onAdd={setAdding} />
+        <WhenAndHow form={form} simulated={simulated} />
         {add.error && <Notice kind="stop">{sayError(add.error)} Nothing you typed is lost.</Notice>}
         <Box>
           <MainButton type="submit" disabled={noLevels || add.isPending}>
@@ -158,6 +108,78 @@ function Form({ practical, rooms, classes }: FormProps) {
         />
       )}
       {adding === 'class' && <NewClassForm onClose={() => setAdding('nothing')} />}
+    </>
+  );
+}
+
+interface WhoAndWhereProps extends Pick<FormProps, 'rooms' | 'classes'> {
+  form: UseFormReturn<NewRun>;
+  onAdd(what: 'room' | 'class'): void;
+}
+
+function WhoAndWhere({ form, rooms, classes, onAdd }: WhoAndWhereProps) {
+  const { errors } = form.formState;
+  return (
+    <>
+      <Box>
+        <FormLine
+          label="Class"
+          error={errors.classId}
+          options={classes.map((one) => [
+            one.id,
+            `${one.name}, ${one.students} students, reads °${one.unit}`,
+          ])}
+          {...form.register('classId')}
+        />
+        <WordButton type="button" fontSize="sm" mt="1" onClick={() => onAdd('class')}>
+          another class
+        </WordButton>
+      </Box>
+      <Box>
+        <FormLine
+          label="Room"
+          error={errors.roomId}
+          options={rooms.map((one) => [one.id, one.name])}
+          {...form.register('roomId')}
+        />
+        <WordButton type="button" fontSize="sm" mt="1" onClick={() => onAdd('room')}>
+          another room
+        </WordButton>
+      </Box>
+    </>
+  );
+}
+
+function WhenAndHow({ form, simulated }: { form: UseFormReturn<NewRun>; simulated: boolean }) {
+  const { errors } = form.formState;
+  return (
+    <>
+      <FormLine
+        label="Bell"
+        type="datetime-local"
+        error={errors.startsAt}
+        {...form.register('startsAt', { setValueAs: fromDateText })}
+      />
+      <FormLine
+        label="Stations"
+        inputMode="numeric"
+        error={errors.stations}
+        {...form.register('stations', { setValueAs: numberOrText })}
+      />
+      <FormLine
+        label="Thermometers"
+        error={errors.probes}
+        hint={
+          simulated
+            ? 'A simulated class boils its own syrup and logs its own steps: for trying a practical out.'
+            : undefined
+        }
+        options={[
+          ['none', 'readings are typed'],
+          ...(simulated ? [['simulated', 'simulated probes and class'] as const] : []),
+        ]}
+        {...form.register('probes')}
+      />
     </>
   );
 }

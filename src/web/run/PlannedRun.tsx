@@ -29,8 +29,6 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
   const [pages, setPages] = useState(false);
   const now = useNow(10_000);
   const { plan } = run;
-  const setting = useBenchSetting(run);
-  const order = treatmentsOf(plan).map((treatment) => treatment.id);
   const post = (path: string, body: object = {}) =>
     request<RunNow>(path, { body }).then(onRun, (reason: unknown) => setError(sayError(reason)));
   return (
@@ -46,25 +44,7 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
             ? 'Thermometers: simulated probes and an invented class.'
             : 'Thermometers: typed readings.'}
         </Box>
-        <Box
-          mt="5"
-          display="grid"
-          gridTemplateColumns={{
-            base: 'repeat(2, 1fr)',
-            md: `repeat(${Math.min(4, Math.max(1, run.stations.length))}, 1fr)`,
-          }}
-          gap="3"
-        >
-          {run.allocation.map(({ station, treatmentId }) => (
-            <StationCard
-              key={station}
-              run={run}
-              setting={setting}
-              station={station}
-              colour={levelColour(order.indexOf(treatmentId), order.length)}
-            />
-          ))}
-        </Box>
+        <StationCards run={run} />
         {practical.number !== run.revision && (
           <EditedSince
             run={run}
@@ -99,6 +79,33 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
       </Aside>
       <StationPages runId={run.id} stations={run.stations} open={pages} onClose={() => setPages(false)} />
     </Flex>
+  );
+}
+
+/** What each station does, as they stand in the room. */
+function StationCards({ run }: { run: Run }) {
+  const setting = useBenchSetting(run);
+  const order = treatmentsOf(run.plan).map((treatment) => treatment.id);
+  return (
+    <Box
+      mt="5"
+      display="grid"
+      gridTemplateColumns={{
+        base: 'repeat(2, 1fr)',
+        md: `repeat(${Math.min(4, Math.max(1, run.stations.length))}, 1fr)`,
+      }}
+      gap="3"
+    >
+      {run.allocation.map(({ station, treatmentId }) => (
+        <StationCard
+          key={station}
+          run={run}
+          setting={setting}
+          station={station}
+          colour={levelColour(order.indexOf(treatmentId), order.length)}
+        />
+      ))}
+    </Box>
   );
 }
 

@@ -16,57 +16,44 @@ const rows = [
 
 const mostTyped = 7;
 
-/** One big pad for the temperature. A slip can be put right: the last reading can be corrected, not erased. */
-export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
-  const [typed, setTyped] = useState('');
-  const [correcting, setCorrecting] = useState(false);
+/** What is typed in a unit, as a temperature, and whether a thermometer can show it. */
+function readTyped(typed: string, unit: 'C' | 'F') {
   const value = parseNumber(typed);
   const celsius = value === null ? null : unit === 'F' ? celsiusFromFahrenheit(value) : value;
   const { low, high } = readingRangeC;
   const outside = celsius !== null && (celsius < low || celsius > high);
   const ends = unit === 'F' ? [fahrenheitFromCelsius(low), fahrenheitFromCelsius(high)] : [low, high];
+  return { value, celsius: outside ? null : celsius, outside, ends: ends.map((end) => formatNumber(end)) };
+}
+
+/** One big pad for the temperature. A slip can be put right: the last reading can be corrected, not erased. */
+export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
+  const [typed, setTyped] = useState('');
+  const [correcting, setCorrecting] = useState(false);
+  const { value, celsius, outside, ends } = readTyped(typed, unit);
   // The thermometer the present step asks for; else the first.
   const probe = state.watch?.probe ?? 1;
-  const last = notes.readings.get(probe);
-  const lastId = last?.ids.at(-1);
-  const lastC = last?.celsius.at(-1);
+  const readings = notes.readings.get(probe);
+  const lastId = readings?.ids.at(-1);
+  const lastC = readings?.celsius.at(-1);
   const keep = async () => {
-    if (celsius === null || outside) return;
-    const reading = {
-      kind: 'reading',
-      celsius: Math.round(celsius * 1e4) / 1e4,
-      probe,
-      unit,
-      source: 'typed',
-    } as const;
+    if (celsius === null) return;
+    const rounded = Math.round(celsius * 1e4) / 1e4;
+    const reading = { kind: 'reading', celsius: rounded, probe, unit, source: 'typed' } as const;
     setTyped('');
     setCorrecting(false);
     await onLog(correcting && lastId ? { kind: 'correction', corrects: lastId, to: reading } : reading);
   };
-
+  const wrong = outside || (typed !== '' && typed !== '-' && value === null);
   return (
     <Flex direction="column" gap="2" flex="1">
       <Flex align="center" gap="3" minH="44px">
-        <chakra.input
-          aria-label={correcting ? 'What the last reading should have been' : 'Temperature'}
-          aria-invalid={outside || (typed !== '' && value === null)}
-          inputMode="none"
-          placeholder={
-            correcting && lastC !== undefined
-              ? `instead of ${formatTemperature(lastC, unit)}`
-              : 'what the thermometer shows'
-          }
-          value={typed}
-          onChange={(event) => setTyped(event.target.value.slice(0, mostTyped))}
-          onKeyDown={(event) => event.key === 'Enter' && void keep()}
-          flex="1"
-          minW="0"
-          bg="transparent"
-          borderBottomWidth="2px"
-          borderColor={outside ? 'ember' : 'strongRule'}
-          fontSize={typed ? '2xl' : 'md'}
-          fontWeight={typed ? 'bold' : 'normal'}
-          minH="44px"
+        <TypedTemperature
+          typed={typed}
+          wrong={outside || (typed !== '' && value === null)}
+          instead={correcting && lastC !== undefined ? formatTemperature(lastC, unit) : null}
+          onTyped={setTyped}
+          onEnter={() => void keep()}
         />
         {lastId && (
           <chakra.button
@@ -83,9 +70,9 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
           </chakra.button>
         )}
       </Flex>
-      {(outside || (typed !== '' && typed !== '-' && value === null)) && (
+      {wrong && (
         <Box role="alert" color="ember" fontSize="sm" fontWeight="medium">
-          temperature is “{typed}”; allowed: {formatNumber(ends[0]!)} to {formatNumber(ends[1]!)} °{unit}
+          temperature is “{typed}”; allowed: {ends[0]} to {ends[1]} °{unit}
         </Box>
       )}
       <Keys
@@ -94,9 +81,40 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
         unit={unit}
         onUnit={onUnit}
         keepWords={`${correcting ? 'Correct' : 'Keep'}\n${value === null ? '' : `${formatNumber(value)} °${unit}`}`}
-        onKeep={celsius === null || outside ? null : () => void keep()}
+        onKeep={celsius === null ? null : () => void keep()}
       />
     </Flex>
+  );
+}
+
+interface TypedTemperatureProps {
+  typed: string;
+  wrong: boolean;
+  /** The reading it stands in place of; null for a new one. */
+  instead: string | null;
+  onTyped(text: string): void;
+  onEnter(): void;
+}
+
+function TypedTemperature({ typed, wrong, instead, onTyped, onEnter }: TypedTemperatureProps) {
+  return (
+    <chakra.input
+      aria-label={instead === null ? 'Temperature' : 'What the last reading should have been'}
+      aria-invalid={wrong}
+      inputMode="none"
+      placeholder={instead === null ? 'what the thermometer shows' : `instead of ${instead}`}
+      value={typed}
+      onChange={(event) => onTyped(event.target.value.slice(0, mostTyped))}
+      onKeyDown={(event) => event.key === 'Enter' && onEnter()}
+      flex="1"
+      minW="0"
+      bg="transparent"
+      borderBottomWidth="2px"
+      borderColor={wrong ? 'ember' : 'strongRule'}
+      fontSize={typed ? '2xl' : 'md'}
+      fontWeight={typed ? 'bold' : 'normal'}
+      minH="44px"
+    />
   );
 }
 

@@ -2,22 +2,19 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { format, isSameDay } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
+import type { Run } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
 import { boilingIn, stepMinutes, type Plan } from '../../core/practical';
+import type { Rank } from '../../core/remark';
 import { useRunOnce, useRunRemarks } from '../api/queries';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 
 /** Jobs with their clock times, and what the plan still lacks. */
 export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
   const { data } = useRunOnce(runId);
-  const remarks = useRunRemarks(runId);
   if (!data) return null;
   const { run } = data;
-  const { plan, place } = run;
-  const jobs = jobsBefore(plan, run.startsAt);
-  const open = remarks.data?.open.filter((remark) => remark.rank !== 'note') ?? [];
-  const boiling = boilingIn(place);
-  const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
+  const jobs = jobsBefore(run.plan, run.startsAt);
   return (
     <>
       {jobs.length > 0 && run.status === 'planned' && (
@@ -40,47 +37,62 @@ export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
         </Part>
       )}
       <Part name="Still missing">
-        {open.map((remark) => (
-          <Flex key={remark.id} gap="3" py="1.5">
-            <RankMark rank={remark.rank} />
-            <Box lineHeight="1.35">
-              <Box as="span" fontWeight="bold" fontSize="sm" color={rankColours[remark.rank]}>
-                {rankWords[remark.rank]}
-              </Box>{' '}
-              {remark.what}
-            </Box>
-          </Flex>
-        ))}
-        {inSyrup && boiling.basis !== 'measured' && (
-          <Flex gap="3" py="1.5">
-            <RankMark rank="note" />
-            <Box lineHeight="1.35">
-              <Box as="span" fontWeight="bold" fontSize="sm" color="soft">
-                Note.
-              </Box>{' '}
-              No boiling point measured in {place.name}: targets rest on {formatTemperature(boiling.boilingC)}
-              .
-            </Box>
-          </Flex>
-        )}
-        {remarks.error && <Box color="soft">The margin of the plan could not be read.</Box>}
-        {remarks.data && open.length === 0 && !inSyrup && <Box color="soft">Nothing. The plan is ready.</Box>}
-        {(open.length > 0 || inSyrup) && (
-          <Box
-            asChild
-            mt="1"
-            fontSize="sm"
-            color="tawnyDeep"
-            fontWeight="semibold"
-            textDecoration="underline"
-            textUnderlineOffset="3px"
-            display="inline-block"
-          >
-            <RouterLink to={`/practicals/${run.practicalId}/plan?run=${run.id}`}>open the plan</RouterLink>
-          </Box>
-        )}
+        <StillMissing run={run} />
       </Part>
     </>
+  );
+}
+
+/** What the margin of the plan still says, and whether water’s boiling point was measured where syrup is boiled. */
+function StillMissing({ run }: { run: Run }) {
+  const { plan, place } = run;
+  const remarks = useRunRemarks(run.id);
+  const open = remarks.data?.open.filter((remark) => remark.rank !== 'note') ?? [];
+  const boiling = boilingIn(place);
+  const inSyrup = plan.thermometers.some((one) => one.in === 'syrup');
+  return (
+    <>
+      {open.map((remark) => (
+        <Missing key={remark.id} rank={remark.rank}>
+          {remark.what}
+        </Missing>
+      ))}
+      {inSyrup && boiling.basis !== 'measured' && (
+        <Missing rank="note">
+          {`No boiling point measured in ${place.name}: targets rest on ${formatTemperature(boiling.boilingC)}.`}
+        </Missing>
+      )}
+      {remarks.error && <Box color="soft">The margin of the plan could not be read.</Box>}
+      {remarks.data && open.length === 0 && !inSyrup && <Box color="soft">Nothing. The plan is ready.</Box>}
+      {(open.length > 0 || inSyrup) && (
+        <Box
+          asChild
+          mt="1"
+          fontSize="sm"
+          color="tawnyDeep"
+          fontWeight="semibold"
+          textDecoration="underline"
+          textUnderlineOffset="3px"
+          display="inline-block"
+        >
+          <RouterLink to={`/practicals/${run.practicalId}/plan?run=${run.id}`}>open the plan</RouterLink>
+        </Box>
+      )}
+    </>
+  );
+}
+
+function Missing({ rank, children }: { rank: Rank; children: string }) {
+  return (
+    <Flex gap="3" py="1.5">
+      <RankMark rank={rank} />
+      <Box lineHeight="1.35">
+        <Box as="span" fontWeight="bold" fontSize="sm" color={rankColours[rank]}>
+          {rankWords[rank]}
+        </Box>{' '}
+        {children}
+      </Box>
+    </Flex>
   );
 }
 
