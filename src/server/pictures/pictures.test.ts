@@ -45,6 +45,16 @@ describe('pictures', () => {
     const about = await sharp(Buffer.from(await small.arrayBuffer())).metadata();
     expect([about.format, about.width, about.height]).toEqual(['jpeg', 320, 240]);
     expect((await server.get(`/api/pictures/${'0'.repeat(64)}`)).status).toBe(404);
+    // What is seen through is white on the page, so it is white when small.
+    const clear = await sharp({ create: { width: 8, height: 8, channels: 4, background: '#00000000' } })
+      .png()
+      .toBuffer();
+    await put(clear, sha(clear), 'image/png');
+    const white = await fetch(`${server.url}/api/pictures/${sha(clear)}/small`);
+    const { data } = await sharp(Buffer.from(await white.arrayBuffer()))
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    expect(Math.min(...data)).toBeGreaterThan(250);
   });
 
   it('two at the same moment do each other no harm, and nothing is left lying', async () => {

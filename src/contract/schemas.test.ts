@@ -1,8 +1,8 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { examplePlan, planShape } from '../practical';
-import { entryShape } from '../run';
+import { examplePlan, planShape } from '../core/practical';
+import { entryShape } from '../core/run';
 import {
   about,
   accepts,
@@ -22,7 +22,7 @@ import {
   whole,
   type JsonSchema,
   type Spec,
-} from '.';
+} from '../core/shape';
 
 /** What Ajv, which knows JSON Schema and nothing of us, says of a value by the schema we give out. */
 function byAjv(spec: Spec): (value: unknown) => boolean {
