@@ -103,7 +103,7 @@ export const responseShape = record('Response', {
   unit: text(20),
   instrument: text(120),
   smallestDivision: about('of the instrument, in its unit', orNull(number(1e-6, 1e6))),
-  points: about('named points of a score, or words in order', list(text(60), 20)),
+  points: about('named points of a score, or words in order', list(text(60, 1), 20)),
   pieces: about('how many pieces of a station are measured; 1: the station as a whole', whole(1, 40)),
   warmUp: about('the first piece is a warm-up and does not count', flag()),
   when: about('how often and when, in words', text(120)),

@@ -51,7 +51,7 @@ export function ResponseLine({ response, measured, onLog }: ResponseLineProps) {
       {response.points.length > 0 ? (
         <Flex gap="1.5" mt="1" wrap="wrap" role="group" aria-label={label}>
           {response.points.map((word, i) => (
-            <Chip key={word} type="button" onClick={() => keep(i + 1, word)}>
+            <Chip key={i} type="button" onClick={() => keep(i + 1, word)}>
               {word}
             </Chip>
           ))}
