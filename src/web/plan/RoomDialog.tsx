@@ -1,15 +1,14 @@
-import { Box, chakra, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { RoomInput, type Room } from '../../contract/rooms';
 import { formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
 import { useAddRoom, useChangeRoom } from '../api/queries';
-import { ProblemError, sayError } from '../api/request';
-import { MainButton, QuietButton } from '../ui/Button';
+import { ProblemError } from '../api/request';
 import { parseNumber } from '../ui/fields';
+import { FormDialog } from '../ui/FormDialog';
 import { FormLine } from '../ui/FormLine';
-import { Notice } from '../ui/Notice';
 import { newId } from './lists';
 
 interface RoomDialogProps {
@@ -38,33 +37,15 @@ const fresh: RoomInput = {
 export function RoomDialog({ room, onClose, onSaved }: RoomDialogProps) {
   const { form, failed, save } = useRoomForm(room, onSaved);
   return (
-    <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised">
-            <chakra.form noValidate onSubmit={(event) => void save(event)}>
-              <Dialog.Header>
-                <Dialog.Title fontFamily="heading">{room ? room.name : 'A new room'}</Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body display="grid" gap="3">
-                <RoomFields form={form} />
-                <Preview values={form.watch()} />
-                {failed && <Notice kind="stop">{sayError(failed)} Nothing you typed is lost.</Notice>}
-              </Dialog.Body>
-              <Dialog.Footer>
-                <Flex gap="3">
-                  <QuietButton type="button" onClick={onClose}>
-                    Leave it
-                  </QuietButton>
-                  <MainButton type="submit">Keep the room</MainButton>
-                </Flex>
-              </Dialog.Footer>
-            </chakra.form>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <FormDialog
+      title={room ? room.name : 'A new room'}
+      keep="Keep the room"
+      {...{ failed, onClose }}
+      onSave={save}
+    >
+      <RoomFields form={form} />
+      <Preview values={form.watch()} />
+    </FormDialog>
   );
 }
 

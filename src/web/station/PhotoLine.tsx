@@ -6,6 +6,7 @@ import type { EntryBody, Noted, PhotoBody } from '../../core/run';
 import { takeIn } from '../pictures/take-in';
 import { addressOf, keepHere } from '../pictures/waiting-pictures';
 import { firstWithout, PieceChips } from './PieceChips';
+import { ResponseHead } from './ResponseHead';
 
 interface PhotoLineProps {
   response: Response;
@@ -43,19 +44,10 @@ export function PhotoLine({ response, taken, onLog }: PhotoLineProps) {
   };
   return (
     <Box>
-      <Box fontWeight="bold">
-        {response.name}
-        {taken.length > 0 && (
-          <Box as="span" color="moss" fontWeight="semibold" ml="2">
-            ✓ {taken.length === 1 ? 'a photo' : `${taken.length} photos`}
-          </Box>
-        )}
-      </Box>
-      {response.instrument && (
-        <Box color="soft" fontSize="sm">
-          {response.instrument}
-        </Box>
-      )}
+      <ResponseHead
+        response={response}
+        there={taken.length === 0 ? '' : taken.length === 1 ? 'a photo' : `${taken.length} photos`}
+      />
       <PieceChips response={response} done={done} piece={piece} onPiece={setChosen} />
       <Flex gap="2" mt="1" wrap="wrap" align="flex-end">
         {taken.map((one) => (

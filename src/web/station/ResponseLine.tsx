@@ -6,6 +6,7 @@ import type { EntryBody, MeasurementBody, Noted } from '../../core/run';
 import { parseNumber } from '../ui/fields';
 import { Chip, KeepKey } from './pad-keys';
 import { firstWithout, PieceChips } from './PieceChips';
+import { ResponseHead } from './ResponseHead';
 
 interface ResponseLineProps {
   response: Response;
@@ -31,22 +32,14 @@ export function ResponseLine({ response, measured, onLog }: ResponseLineProps) {
     });
     setChosen(null);
   };
+  const unit = response.points.length === 0 ? response.unit : '';
   const label = `${response.name}${byPiece ? ` of piece ${piece}` : ''}`;
   return (
     <Box>
-      <Box fontWeight="bold">
-        {response.name}
-        {measured.length > 0 && (
-          <Box as="span" color="moss" fontWeight="semibold" ml="2">
-            ✓ {measured.map(valueWords).join(', ')} {response.points.length === 0 && response.unit}
-          </Box>
-        )}
-      </Box>
-      {response.instrument && (
-        <Box color="soft" fontSize="sm">
-          {response.instrument}
-        </Box>
-      )}
+      <ResponseHead
+        response={response}
+        there={measured.length === 0 ? '' : `${measured.map(valueWords).join(', ')} ${unit}`.trim()}
+      />
       <PieceChips response={response} done={done} piece={piece} onPiece={setChosen} />
       {response.points.length > 0 ? (
         <Flex gap="1.5" mt="1" wrap="wrap" role="group" aria-label={label}>
