@@ -217,3 +217,18 @@ describe('remarks on both sides of their limits', () => {
     ).toBeUndefined();
   });
 });
+
+describe('windows of a step', () => {
+  const window = (from: number | null, until: number | null, minutes: number | null = 20) =>
+    open(withStep(examplePlan, 'test', { minutes, windows: [{ words: 'taste', from, until }] })).find(
+      (one) => kindOf(one) === 'window-never',
+    )?.what;
+  it('open when they can, at the edges too; a step without minutes bounds none', () => {
+    expect([window(4, 12), window(null, 4), window(20, null), window(0, 1), window(25, 30, null)]).toEqual(
+      Array(5).fill(undefined),
+    );
+    expect(window(12, 12)).toBe('The time to taste ends before it begins');
+    expect(window(20.5, null)).toBe('The time to taste begins after the step');
+    expect(window(20.5, 40)).toBe('The time to taste begins after the step');
+  });
+});

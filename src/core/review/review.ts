@@ -39,7 +39,13 @@ import {
   treatmentsAreFew,
   treatmentsCanBeDone,
 } from './rules/treatments';
-import { levelsAreUsed, looksComeEarly, methodFitsThePeriod, stepsHaveMinutes } from './rules/time';
+import {
+  levelsAreUsed,
+  looksComeEarly,
+  methodFitsThePeriod,
+  stepsHaveMinutes,
+  windowsCanOpen,
+} from './rules/time';
 
 /** Every rule of the margin, in the order of the sheet. A new rule is a new line. */
 const rules: readonly Rule[] = [
@@ -77,6 +83,7 @@ const rules: readonly Rule[] = [
   sentencesFollowLevels,
   stepsHaveMinutes,
   looksComeEarly,
+  windowsCanOpen,
   methodFitsThePeriod,
 ];
 

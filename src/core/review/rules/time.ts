@@ -1,4 +1,4 @@
-import { counted } from '../../format';
+import { counted, formatNumber } from '../../format';
 import { stepMinutes, temperatureEnd, timetableOf, type Plan } from '../../practical';
 import { workingOf } from '../../working';
 import type { Rule } from '../plan-remark';
@@ -114,6 +114,52 @@ export const looksComeEarly: Rule = ({ plan }) =>
         }),
       };
     });
+
+/** A window that closes before it opens, or opens when the step is over, is never called. */
+export const windowsCanOpen: Rule = ({ plan }) =>
+  plan.steps.flatMap((step) =>
+    step.windows.flatMap(({ words, from, until }, i) => {
+      const length = stepMinutes(step)?.most ?? null;
+      const turned = from !== null && until !== null && until <= from;
+      const late = from !== null && length !== null && from > length;
+      if (!turned && !late) return [];
+      return [
+        {
+          id: `window-never:${step.id}:${i}`,
+          rank: 'check' as const,
+          at: { section: 'method' as const, item: step.id },
+          what: turned
+            ? `The time to ${words} ends before it begins`
+            : `The time to ${words} begins after the step`,
+          why: 'The board calls it from its first minute to its last: so it would never be called.',
+          working: workingOf([
+            { text: 'from', value: from, unit: 'min' },
+            ...(until === null ? [] : [{ text: 'until', value: until, unit: 'min' }]),
+            ...(length === null ? [] : [{ text: 'step ends at', value: length, unit: 'min' }]),
+          ]),
+          ...(turned &&
+            until < from && {
+              remedy: {
+                label: `from ${formatNumber(until)} until ${formatNumber(from)} min`,
+                apply: (was: Plan): Plan => ({
+                  ...was,
+                  steps: was.steps.map((one) =>
+                    one.id === step.id
+                      ? {
+                          ...one,
+                          windows: one.windows.map((window, at) =>
+                            at === i ? { ...window, from: until, until: from } : window,
+                          ),
+                        }
+                      : one,
+                  ),
+                }),
+              },
+            }),
+        },
+      ];
+    }),
+  );
 
 /** A factor of end temperatures that no step ends at. */
 export const levelsAreUsed: Rule = ({ plan }) =>

@@ -45,6 +45,16 @@ export const faults: Record<string, Plan> = {
     ...examplePlan,
     responses: examplePlan.responses.map((one) => ({ ...one, unit: one.id === 'bubble' ? '' : one.unit })),
   },
+  'words-missing': {
+    ...examplePlan,
+    responses: examplePlan.responses.map((one) =>
+      one.id === 'colour' ? { ...one, kind: 'ordered-words' as const, points: ['pale'] } : one,
+    ),
+  },
+  'window-never': withStep(examplePlan, 'test', {
+    minutes: 20,
+    windows: [{ words: 'taste', from: 12, until: 4 }],
+  }),
   'thermometer-too-coarse': inMedium(examplePlan, 'syrup', 2),
   'thermometer-missing': inMedium(examplePlan, null),
   'syrup-not-in-formula': {

@@ -88,6 +88,19 @@ export const said: Record<string, Said> = {
     label: 'measure it in mm',
     mended: { responses: [{ unit: 'N' }, { unit: 'mm' }, { unit: 'points' }] },
   },
+  'words-missing': {
+    rank: 'check',
+    at: { section: 'fair-test', item: 'colour' },
+    what: 'Which words, in which order, for “colour”?',
+    lines: ['words so far 1'],
+  },
+  'window-never': {
+    rank: 'check',
+    at: { section: 'method', item: 'test' },
+    what: 'The time to taste ends before it begins',
+    lines: ['from 12 min', 'until 4 min', 'step ends at 20 min'],
+    label: 'from 4 until 12 min',
+  },
   'thermometer-missing': {
     rank: 'check',
     at: { section: 'method', item: 'boil' },
