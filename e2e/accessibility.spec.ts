@@ -1,7 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { atRest } from './at-rest';
+import { graveFindings } from './axe';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
@@ -17,20 +17,6 @@ test.beforeAll(async () => {
   [running, finished, planned] = [idOf('running'), idOf('finished'), idOf('planned')];
 });
 test.afterAll(() => server.remove());
-
-/** What axe finds serious or critical, with the places. */
-async function graveFindings(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  return violations
-    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
-    .map(
-      (one) =>
-        `${one.id}: ${one.nodes
-          .map((node) => node.html.slice(0, 140))
-          .slice(0, 3)
-          .join(' | ')}`,
-    );
-}
 
 const pages: Record<string, { path: () => string; ready: string; phone?: boolean }> = {
   today: { path: () => '/', ready: 'This week' },

@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import type { RunNow } from '../src/contract/runs';
 import { newPlan, newResponse, type Plan } from '../src/core/practical';
+import { graveFindings } from './axe';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
@@ -99,6 +100,7 @@ test('a photo and a named point: planned, taken with and without the network, sh
     await camera.setInputFiles({ name: 'b.jpg', mimeType: 'image/jpeg', buffer: await fromPhone() });
     await expect(page.getByText('✓ a photo')).toBeVisible();
     await expect.poll(photos).toHaveLength(1);
+    expect(await graveFindings(page)).toEqual([]);
     await context.setOffline(true);
     const other = await sharp({ create: { width: 50, height: 80, channels: 3, background: '#fff' } })
       .png()
@@ -141,6 +143,7 @@ test('a photo and a named point: planned, taken with and without the network, sh
           .evaluate((img: HTMLImageElement) => img.naturalWidth),
       )
       .toBe(320);
+    expect(await graveFindings(page)).toEqual([]);
   });
   expect(complaints.filter((one) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(one))).toEqual([]);
 });
