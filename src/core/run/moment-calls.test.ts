@@ -39,7 +39,9 @@ describe('moments of a step', () => {
     expect(at(26)[0]!.why).toContain('1 min ago');
     expect(at(5)[0]!.why).toBe('Cool in the tin no later than 10 min; 5 min left.');
     const lines = (minute: number) =>
-      at(minute).at(-1)!.working.lines.map(({ text, value, unit }) => `${text} ${value} ${unit}`);
+      at(minute)
+        .at(-1)!
+        .working.lines.map(({ text, value, unit }) => `${text} ${value} ${unit}`);
     expect(lines(23)).toEqual(['since the step began 23 min', 'from 20 min', 'until 25 min']);
     expect(lines(5.26)).toEqual(['since the step began 5.3 min', 'until 10 min']);
     expect(lines(28)).toEqual(['since the step began 28 min', 'from 27.5 min']);
