@@ -14,7 +14,8 @@ export default defineConfig({
   worker: { format: 'es' },
   server: {
     port: 5173,
-    proxy: { '/api': 'http://127.0.0.1:4173' },
+    // The name stays as the browser said it: the server compares it with where a write comes from.
+    proxy: { '/api': { target: 'http://127.0.0.1:4173', changeOrigin: false } },
   },
   test: {
     root: '.',

@@ -8,6 +8,7 @@ import { routes } from '../contract/routes';
 import { calculatorRoutes } from './calculators/routes';
 import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
+import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
 import { exportRoutes } from './exports/routes';
 import { RunFiles } from './exports/run-file';
 import { Live } from './log/live';
@@ -34,6 +35,8 @@ export interface AppOptions {
   now?: () => number;
   /** Where simulated readings come from; without it no run can be simulated. */
   probes: ProbeSource;
+  /** Names it answers to; those of this machine alone where they are left out. */
+  names?: ReadonlySet<string>;
   /** Folder of the built interface; without it only the API is served. */
   webFolder?: string;
   /** Called when a run has finished: the moment for a backup. */
@@ -99,6 +102,7 @@ export function createApp(options: AppOptions): App {
   const app = express();
   app.disable('x-powered-by');
   app.use(headers());
+  app.use(onlyOwnNames(options.names ?? ownNames('127.0.0.1')), onlyOwnWrites);
   app.get('/healthz', async (_request, response) => {
     await knex.raw('SELECT 1');
     response.json({ ok: true });
@@ -142,12 +146,14 @@ const headers = () =>
         'script-src': ["'self'"],
         // The styling library writes its rules into the page.
         'style-src': ["'self'", "'unsafe-inline'"],
+        'frame-ancestors': ["'none'"],
         'img-src': ["'self'", 'data:', 'blob:'],
         'worker-src': ["'self'", 'blob:'],
         // Schools serve this over plain HTTP in their own network.
         'upgrade-insecure-requests': null,
       },
     },
+    frameguard: { action: 'deny' },
     strictTransportSecurity: false,
     crossOriginOpenerPolicy: false,
     originAgentCluster: false,

@@ -210,7 +210,8 @@ describe('the school, the pages and failures', () => {
       const missing = await fetch(`${at}/api/nothing?x=1`);
       expect(missing.status).toBe(404);
       expect(await missing.json()).toMatchObject({ detail: 'There is nothing at GET /api/nothing.' });
-      expect((await fetch(`${at}/runs/x/bench`, { method: 'POST' })).status).toBe(404);
+      const write = { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' };
+      expect((await fetch(`${at}/runs/x/bench`, write)).status).toBe(404);
       expect(failures).toEqual([]);
       await knex.destroy();
       const broken = await fetch(`${at}/api/rooms`);

@@ -6,6 +6,7 @@ import pino from 'pino';
 import packageJson from '../../package.json' with { type: 'json' };
 import { demoSchool, SimulatedClass } from '../demo';
 import { createApp, type App } from './app';
+import { ownNames } from './door/door';
 import { backUp } from './db/backup';
 import { NewerFile, openDatabase } from './db/open';
 
@@ -16,6 +17,8 @@ const settings = {
   data: resolve(process.env.TAWNY_DATA ?? 'data'),
   host: process.env.TAWNY_HOST ?? '127.0.0.1',
   port: Number(process.env.TAWNY_PORT ?? 4173),
+  /** Names a school has given this machine, with commas between. */
+  names: (process.env.TAWNY_NAMES ?? '').split(','),
   demo: process.argv.includes('--demo'),
 };
 
@@ -31,6 +34,7 @@ async function main() {
     knex,
     dataFolder: settings.data,
     version: packageJson.version,
+    names: ownNames(settings.host, settings.names),
     probes: (run, past, resumeMs) => new SimulatedClass(run, past, resumeMs),
     ...(existsSync(web) && { webFolder: web }),
     onFinished: copy,
