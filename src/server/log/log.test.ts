@@ -42,6 +42,39 @@ describe('the log', () => {
     );
   });
 
+  it('refuses an id that is taken by something else, tells which, and keeps nothing of that batch', async () => {
+    const first = entryAt(Date.now(), 3, readingOf(80));
+    await server.send('POST', logPath(), { entries: [first] });
+    const seen = entryAt(Date.now(), 3, { kind: 'deviation', text: 'dropped it' });
+    const fresh = entryAt(Date.now(), 3, readingOf(81));
+    for (const taken of [
+      { ...first, body: readingOf(80.5) },
+      { ...first, at: first.at + 1 },
+      { ...first, station: 2 },
+      { ...first, offset: first.offset + 60 },
+      { ...seen, id: first.id },
+    ]) {
+      const answer = await server.send('POST', logPath(), { entries: [fresh, taken] });
+      expect(answer).toMatchObject({
+        status: 422,
+        body: { errors: [{ pointer: '/entries/1/id', field: 'id', value: first.id }] },
+      });
+    }
+    // Two of one id in a batch are judged alike.
+    const twice = await server.send('POST', logPath(), { entries: [fresh, { ...fresh, station: 1 }] });
+    expect(twice).toMatchObject({ status: 422, body: { errors: [{ pointer: '/entries/1/id' }] } });
+    const stored = (await server.get(logPath())).body as LoggedEntry[];
+    expect(stored.some(({ id }) => id === fresh.id)).toBe(false);
+    expect(stored.find(({ id }) => id === first.id)).toMatchObject(first);
+    // The same content in another order of its fields is the same.
+    const { kind, ...rest } = first.body as { kind: string };
+    const same = { ...first, body: { ...rest, kind } };
+    expect(await server.send('POST', logPath(), { entries: [same] })).toMatchObject({
+      status: 201,
+      body: { kept: [], already: [first.id] },
+    });
+  });
+
   it.each<[string, () => object, string, RegExp]>([
     [
       'a station that is not in the run',

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type Database from 'better-sqlite3';
 import type { Knex } from 'knex';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
@@ -17,6 +18,21 @@ interface LogRow {
   body: string;
 }
 
+interface Statements {
+  insert: Database.Statement;
+  stored: Database.Statement;
+}
+
+type StoredRow = Pick<LogRow, 'station' | 'at' | 'offset' | 'body'> & { run_id: string };
+
+/** Whether what stands under the id of an entry is that entry, sent once more. */
+const isSame = (row: StoredRow, runId: string, { station, at, offset, body }: Entry) =>
+  row.run_id === runId &&
+  row.station === station &&
+  row.at === at &&
+  row.offset === offset &&
+  isDeepStrictEqual(JSON.parse(row.body), JSON.parse(JSON.stringify(body)));
+
 const entryOf = (row: LogRow): LoggedEntry => ({
   seq: row.seq,
   id: row.id,
@@ -34,7 +50,7 @@ const clockSlackMs = 12 * 3_600_000;
 export class Log {
   readonly #knex: Knex;
   readonly #now: () => number;
-  readonly #inserts = new WeakMap<Database.Database, Database.Statement>();
+  readonly #statements = new WeakMap<Database.Database, Statements>();
 
   constructor(knex: Knex, now: () => number) {
     this.#knex = knex;
@@ -46,6 +62,7 @@ export class Log {
    * batch: hundreds of entries cost one trip to the disk.
    *
    * @returns which ids were new, and the new entries as they now stand in the log
+   * @throws Problem 422 where an entry does not fit the run, or its id stands for something else here
    */
   async keep(run: Run, entries: readonly Entry[]): Promise<{ receipt: BatchReceipt; added: LoggedEntry[] }> {
     await this.#checkAgainst(run, entries);
@@ -107,10 +124,11 @@ export class Log {
     arrivedAtOf: (entry: E) => number,
   ): Promise<Map<string, number>> {
     return withConnection(knex, (connection) => {
-      const insert = this.#insertOn(connection);
+      const { insert, stored } = this.#statementsOn(connection);
       const fresh = new Map<string, number>();
+      const taken: FieldProblem[] = [];
       const all = () => {
-        for (const entry of entries) {
+        for (const [i, entry] of entries.entries()) {
           const { id, station, at, offset, body } = entry;
           const { changes, lastInsertRowid } = insert.run(
             id,
@@ -123,23 +141,36 @@ export class Log {
             JSON.stringify(body),
           );
           if (changes === 1) fresh.set(id, Number(lastInsertRowid));
+          else if (!isSame(stored.get(id) as StoredRow, runId, entry)) {
+            taken.push({
+              pointer: `/entries/${i}/id`,
+              field: 'id',
+              value: id,
+              allowed: 'an id of its own: something else stands here under this one',
+            });
+          }
         }
+        // Out of the transaction with an error: nothing of the batch stays.
+        if (taken.length > 0) throw refusedFields(taken);
       };
       connection.transaction(all)();
       return fresh;
     });
   }
 
-  #insertOn(connection: Database.Database): Database.Statement {
-    let insert = this.#inserts.get(connection);
-    if (!insert) {
-      insert = connection.prepare(
-        `INSERT INTO log (id, run_id, station, kind, at, "offset", arrived_at, body)
-         VALUES (?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING`,
-      );
-      this.#inserts.set(connection, insert);
+  #statementsOn(connection: Database.Database): Statements {
+    let statements = this.#statements.get(connection);
+    if (!statements) {
+      statements = {
+        insert: connection.prepare(
+          `INSERT INTO log (id, run_id, station, kind, at, "offset", arrived_at, body)
+           VALUES (?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING`,
+        ),
+        stored: connection.prepare('SELECT run_id, station, at, "offset", body FROM log WHERE id = ?'),
+      };
+      this.#statements.set(connection, statements);
     }
-    return insert;
+    return statements;
   }
 
   /** What an entry must fit beyond its own shape: the run, its stations, its clock, what it corrects. */
