@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { v7 as uuid } from 'uuid';
-import { databaseFile } from '../src/server/db/open';
+import { databaseFile } from '../src/server/db/files';
 import { readingOf, runningApp, startedRun } from '../src/server/testing/running-app';
 import type { Entry } from '../src/core/run';
 

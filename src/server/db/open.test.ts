@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { migrations } from './migrations';
-import { databaseFile, openDatabase } from './open';
+import { databaseFile } from './files';
+import { openDatabase } from './open';
 
 describe('the database file', () => {
   it('is opened again as it is; a new migration runs once, on a copy’s safety', async () => {

@@ -1,9 +1,7 @@
 import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
-import { join } from 'node:path';
 import createKnex, { type Knex } from 'knex';
+import { databaseFile, finishRestore } from './files';
 import { migrations as allMigrations, type Migration } from './migrations';
-
-export const databaseFile = (dataFolder: string) => join(dataFolder, 'tawny.sqlite');
 
 /** The file was written by a newer program than this one. */
 export class NewerFile extends Error {}
@@ -19,6 +17,7 @@ export async function openDatabase(
   migrations: readonly Migration[] = allMigrations,
 ): Promise<Knex> {
   mkdirSync(dataFolder, { recursive: true });
+  finishRestore(dataFolder);
   const file = databaseFile(dataFolder);
   const existed = existsSync(file);
   const knex = createKnex({

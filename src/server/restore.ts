@@ -1,0 +1,23 @@
+import { basename, join, resolve } from 'node:path';
+import { keptBefore, restore } from './db/restore';
+
+/** `npm run restore -- <file>` or `-- --undo`. */
+const data = resolve(process.env.TAWNY_DATA ?? 'data');
+const [said] = process.argv.slice(2);
+const given = said === '--undo' ? keptBefore(data) : said;
+try {
+  if (!given) {
+    const backups = join(data, 'backups');
+    throw new Error(
+      said === '--undo'
+        ? 'There is nothing to undo: no database was put aside.'
+        : `Name a backup file; they are in ${backups}. Or --undo takes the last restore back.`,
+    );
+  }
+  const { kept } = restore(data, resolve(given));
+  if (kept) process.stdout.write(`The database as it was is kept as ${kept}; --undo puts it back.\n`);
+  process.stdout.write(`Restored from ${basename(given)}. Start the program again.\n`);
+} catch (error) {
+  process.stderr.write(`${(error as Error).message}\n`);
+  process.exit(1);
+}
