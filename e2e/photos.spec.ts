@@ -108,7 +108,7 @@ test('a photo and a named point: planned, taken with and without the network, sh
     await camera.setInputFiles({ name: 'c.png', mimeType: 'image/png', buffer: other });
     await expect(page.getByText('✓ 2 photos')).toBeVisible();
     await expect(page.getByRole('img', { name: 'photo of the side' })).toHaveCount(2);
-    await page.waitForTimeout(1500);
+    await expect(page.getByText('1 saved here, no network')).toBeVisible();
     expect(photos()).toHaveLength(1);
     await context.setOffline(false);
     await expect.poll(photos, { timeout: 20_000 }).toHaveLength(2);

@@ -97,8 +97,7 @@ describe('the JSON schema of a shape', () => {
 
   it('needs every field but what may be missing, and says what a field is and what it was before', () => {
     for (const name of Object.keys(sound)) {
-      const { [name as 'name']: gone, ...rest } = sound;
-      expect(gone).not.toBe(rest);
+      const rest = Object.fromEntries(Object.entries(sound).filter(([one]) => one !== name));
       expect([name, valid(rest), accepts(pan, rest)]).toEqual([name, false, false]);
     }
     const named: Record<string, JsonSchema> = {};

@@ -2,7 +2,8 @@ import { isScore } from '../inference';
 import { hazardIds } from '../safety';
 import { flag, id, list, made, number, oneOf, orNull, record, text, union, whole, type Of } from '../shape';
 import { newIngredient, newResponse, newStep } from './new-parts';
-import { planFormat, planShape, type Acts, type End, type Plan, type Step } from './plan';
+import { planFormat, planShape, type Acts, type Plan } from './plan';
+import type { End, Step } from './step';
 
 /*
  * The first format of a plan: one factor whose levels were words, numbers or end temperatures, and one thermometer for

@@ -1,5 +1,5 @@
 import { formatNumber } from '../format';
-import type { Step } from './plan';
+import type { Step } from './step';
 
 /** How long a step takes: “8–10 min”, “2–3 min a side”; empty where nobody has said. */
 export function minutesWords({

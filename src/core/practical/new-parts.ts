@@ -1,5 +1,6 @@
 import { made } from '../shape';
-import { ingredientShape, responseShape, stepShape, type Ingredient, type Response, type Step } from './plan';
+import { ingredientShape, responseShape, type Ingredient, type Response } from './plan';
+import { stepShape, type Step } from './step';
 
 /** A step of which only some things are said: the rest is as plain as it can be. */
 export function newStep(said: Pick<Step, 'id' | 'text'> & Partial<Step>): Step {

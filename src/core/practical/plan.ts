@@ -1,5 +1,4 @@
 import { amountUnits, fills } from '../formula';
-import { hazardIds } from '../safety';
 import {
   about,
   flag,
@@ -17,15 +16,11 @@ import {
   type Of,
   type Shape,
 } from '../shape';
-import { repeatedLevel, temperatureRangeC } from './factor-kind';
+import { repeatedLevel } from './factor-kind';
+import { settingKinds, stepShape } from './step';
 
 /** The number of the format that is written today; older ones are upgraded as they are read. */
 export const planFormat = 2;
-
-/** Longest a step can take, min: a week. */
-const longestMin = 10_080;
-const celsius = () => number(temperatureRangeC.low, temperatureRangeC.high, '°C');
-const minutes = () => number(0, longestMin, 'min');
 
 /** One setting of a factor: a number in the factor's unit, or words. */
 const levelShape = record('Level', {
@@ -36,7 +31,6 @@ const levelShape = record('Level', {
   open: about('the station chooses, and writes down what it chose', flag()),
 });
 
-export const settingKinds = ['oven', 'hob', 'pan', 'tool', 'shelf'] as const;
 export const sizeKinds = ['diameter', 'thickness', 'side', 'mass'] as const;
 const amountScales = ['g', 'percent-of', 'percent-of-batch', 'times', 'ratio'] as const;
 
@@ -157,89 +151,6 @@ export const thermometerShape = record('Thermometer', {
   smallestDivisionC: number(0.01, 10, '°C'),
 });
 
-/** One sign that a step is over. Its minutes, a sign to look or feel for, or a temperature. */
-const endShape = union('End', 'kind', {
-  time: {},
-  sign: { sense: oneOf(['look', 'feel', 'smell', 'sound', 'test']), words: text(200) },
-  temperature: {
-    celsius: about('null: the station’s own level', orNull(celsius())),
-    basis: oneOf(['sea-level', 'as-read']),
-  },
-});
-
-export const resourceKinds = [
-  'hob',
-  'oven',
-  'microwave',
-  'mixer',
-  'refrigerator',
-  'freezer',
-  'sink',
-  'balance',
-  'thermometer',
-  'kettle',
-] as const;
-
-export const settingShape = record('Setting', {
-  what: oneOf(settingKinds),
-  celsius: orNull(celsius()),
-  words: text(60),
-  from: minutes(),
-});
-
-export const windowShape = record('Window', {
-  words: text(120, 1),
-  from: orNull(minutes()),
-  until: orNull(minutes()),
-});
-
-export const afterShape = record('After', { stepId: id(), least: minutes(), most: orNull(minutes()) });
-
-export const needShape = record('Need', {
-  resource: oneOf(resourceKinds),
-  count: whole(1, 20),
-  celsius: orNull(celsius()),
-});
-
-export const stepShape = record('Step', {
-  id: id(),
-  text: about('the sentence as it was typed', text(1200, 1)),
-  hands: oneOf(['hands-on', 'waiting']),
-  when: oneOf(['before', 'lesson', 'after']),
-  day: about('days from the lesson: −1 is the day before', whole(-14, 14)),
-  minutes: about('at least, in the unit of `per`', orNull(minutes())),
-  minutesTo: about('at most, where it is a range', orNull(minutes())),
-  per: oneOf(['once', 'side', 'piece']),
-  lookAt: about('when to look early, minutes after the step begins', orNull(minutes())),
-  warnAt: about('a warning so many minutes before the end', orNull(minutes())),
-  need: about('whether any one of the ends is enough', oneOf(['any', 'all'])),
-  ends: list(endShape, 6, 1),
-  stayBelowC: orNull(celsius()),
-  windows: about('minutes after the step begins between which something is done', list(windowShape, 6)),
-  stir: orNull(oneOf(['always', 'now-and-then', 'never'])),
-  door: about('looking in lets the heat out, or is not allowed at all', oneOf(['open', 'glass', 'shut'])),
-  settings: about('of oven, hob, pan, tool or shelf, from a minute of the step on', list(settingShape, 8)),
-  ready: about('what must be there before it begins', list(text(120, 1), 12)),
-  safeStop: about('the lesson may end after this step', flag()),
-  people: whole(1, 6),
-  adult: about('an adult does this', flag()),
-  optional: flag(),
-  repeatUntil: text(120),
-  tryOne: about('one piece first, then the rest', flag()),
-  after: about(
-    'steps that come before it, with least and most minutes between; none: the one above',
-    list(afterShape, 12),
-  ),
-  needs: list(needShape, 10),
-  uses: about('ids of ingredients; none: those its words name', list(id(), 100)),
-  thermometerId: orNull(id()),
-  only: about('ids of levels that do this step; none: all', list(id(), 24)),
-  change: orNull(oneOf(['physical', 'chemical', 'both'])),
-  why: about('what it teaches', text(300)),
-  hazards: list(oneOf(hazardIds), hazardIds.length),
-  event: about('what is said when it is done, for the log; empty: “step 3 done”', text(60)),
-});
-
 /** A remark that was read and set aside, with the reason. */
 const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
 
@@ -294,9 +205,6 @@ export type Response = Of<typeof responseShape>;
 export type HeldConstant = Of<typeof heldShape>;
 export type NotedVariable = Of<typeof notedShape>;
 export type Ingredient = Of<typeof ingredientShape>;
-export type Step = Of<typeof stepShape>;
-export type StepWhen = Step['when'];
-export type End = Of<typeof endShape>;
 export type Thermometer = Of<typeof thermometerShape>;
 export type Medium = Thermometer['in'];
 export type Dismissal = Of<typeof dismissalShape>;

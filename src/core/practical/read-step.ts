@@ -1,6 +1,6 @@
 import { durationsIn, joined } from './durations';
 import { readAmount } from './read-ingredient';
-import type { End, Step } from './plan';
+import type { End, Step } from './step';
 
 /** What a typed sentence says of a step; the sentence stays as it is. */
 export type ReadStep = Partial<

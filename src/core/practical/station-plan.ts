@@ -8,7 +8,8 @@ import {
   type Trouble,
 } from './amounts';
 import type { Place } from './place';
-import type { Factor, Plan, sizeKinds, Step } from './plan';
+import type { Factor, Plan, sizeKinds } from './plan';
+import type { Step } from './step';
 import { sayingMinutes } from './durations';
 import { isNumeric, temperatureRangeC } from './factor-kind';
 import { minutesWords } from './minutes-words';

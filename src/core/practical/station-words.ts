@@ -2,7 +2,8 @@ import { formatNumber, formatTemperature, listed } from '../format';
 import type { GramsOf, StationIngredient } from './amounts';
 import { inSentence } from './levels';
 import type { Place } from './place';
-import type { Factor, Level, Plan, Step } from './plan';
+import type { Factor, Level, Plan } from './plan';
+import type { Step } from './step';
 import { stationPlan, type StationPlan, type StationStep } from './station-plan';
 import { allTreatments } from './treatments';
 

@@ -1,4 +1,4 @@
-import type { Step } from './plan';
+import type { Step } from './step';
 
 /** How long a step takes, min: at least and at most; a step by the side takes both. Null where nobody has said. */
 export function stepMinutes(

@@ -9,7 +9,8 @@ import {
 } from '../water';
 import type { Source, Working } from '../working';
 import type { Place } from './place';
-import type { Medium, Plan, Step } from './plan';
+import type { Medium, Plan } from './plan';
+import type { Step } from './step';
 
 /** The temperature at which to stop here, with what it was at sea level. */
 export interface Target {

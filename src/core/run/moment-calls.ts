@@ -54,7 +54,7 @@ const afterwards = 2;
 
 /** What is to be done within a window of the present step: said while it is open, and once it has closed. */
 export function windowCalls({ station, step, stepForS }: StationState): Call[] {
-  if (!step || stepForS === null) return [];
+  if (!step) return [];
   const minute = stepForS / 60;
   return step.windows.flatMap(({ words, from, until }, i): Call[] => {
     if (from === null && until === null) return [];

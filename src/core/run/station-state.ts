@@ -36,10 +36,8 @@ export interface StationState {
   step: StationStep | null;
   /** Its place in the lesson, from 1; one more than the last when all are done. */
   stepNumber: number;
-  /** When the present step began, ms; null before the first entry. */
-  stepSince: number | null;
-  /** How long that is now, s. */
-  stepForS: number | null;
+  /** How long the present step has been going on, s. */
+  stepForS: number;
   lastEvent: Noted<EventBody> | null;
   /** The next step that a thermometer ends, the present one or one to come. */
   watch: Watch | null;
@@ -102,8 +100,7 @@ export function stationState(
     label: own.treatment?.label ?? '',
     step,
     stepNumber: progress.index + 1,
-    stepSince: progress.since,
-    stepForS: progress.since === null ? null : (nowMs - progress.since) / 1000,
+    stepForS: (nowMs - progress.since) / 1000,
     lastEvent: progress.lastEvent,
     watch,
     heating,

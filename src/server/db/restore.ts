@@ -35,8 +35,8 @@ export function keptBefore(dataFolder: string): string | null {
  */
 export function restore(dataFolder: string, given: string): { kept: string | null } {
   if (!existsSync(given)) throw new Error(`Nothing was changed: there is no file ${given}.`);
-  const kept = keepPresent(dataFolder);
   finishRestore(dataFolder);
+  const kept = keepPresent(dataFolder);
   const part = `${decidedFile(dataFolder)}-part`;
   try {
     copyWhole(given, part);

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { readdirSync } from 'node:fs';
+import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -66,6 +66,18 @@ describe('pictures', () => {
       sha(bytes),
       `${sha(bytes)}-small`,
     ]);
+  });
+
+  it('whose file was lost are said to be gone, and are put back when they are sent again', async () => {
+    const bytes = await plain(31, 22, '#ff00ff').jpeg().toBuffer();
+    const hash = sha(bytes);
+    await put(bytes);
+    rmSync(join(server.data, 'pictures', hash.slice(0, 2)), { recursive: true });
+    for (const path of [hash, `${hash}/small`]) {
+      expect((await server.get(`/api/pictures/${path}`)).status).toBe(404);
+    }
+    expect((await put(bytes)).body.already).toBe(false);
+    expect((await fetch(`${server.url}/api/pictures/${hash}/small`)).status).toBe(200);
   });
 
   it('that are none, or another, or say where they were taken, are refused with the reason', async () => {

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
 import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
@@ -11,11 +12,8 @@ const mostPixels = 40e6;
 /** Longer side of the small picture for tables, px. */
 const smallSide = 320;
 
-interface AttachmentRow {
-  hash: string;
-  type: string;
-  thumbnail: string | null;
-}
+/** The small one lies beside the whole. */
+const smallOf = (name: string) => `${name}-small`;
 
 /** Pictures on disk, named by what is in them; the database knows which are there. Nothing is ever written over. */
 export class Pictures {
@@ -30,7 +28,7 @@ export class Pictures {
   }
 
   /**
-   * Keeps a picture; one that is here already is left as it is.
+   * Keeps a picture; one that is here already is left as it is, one whose file was lost is put back.
    *
    * @param hash what its sender says its SHA-256 is
    * @throws Problem 422 where the bytes are not that picture, no picture, too large, or say where it was taken
@@ -38,18 +36,18 @@ export class Pictures {
   async keep(hash: string, bytes: Buffer, pointer = '/picture'): Promise<PictureKept> {
     const really = createHash('sha256').update(bytes).digest('hex');
     if (really !== hash) throw refusedField(pointer, hash, `the SHA-256 of the bytes that came: ${really}`);
-    if (await this.#row(hash)) return { picture: hash, already: true };
-    const { type, small } = await readPicture(bytes, pointer);
     const file = this.#path(hash);
+    if ((await this.#type(hash)) && existsSync(file)) return { picture: hash, already: true };
+    const { type, small } = await readPicture(bytes, pointer);
     await mkdir(join(file, '..'), { recursive: true });
     await writeWhole(file, bytes);
-    await writeWhole(`${file}-small`, small);
+    await writeWhole(smallOf(file), small);
     await this.#knex('attachments')
       .insert({
         hash,
         type,
         bytes: bytes.length,
-        thumbnail: `${hash}-small`,
+        thumbnail: smallOf(hash),
         added_at: this.#now(),
       })
       .onConflict('hash')
@@ -57,16 +55,17 @@ export class Pictures {
     return { picture: hash, already: false };
   }
 
-  /** @throws Problem 404 where it is not here */
+  /** @throws Problem 404 where it is not here, or its file was lost */
   async read(hash: string, size: 'whole' | 'small' = 'whole'): Promise<{ type: string; bytes: Buffer }> {
-    const row = await this.#row(hash);
-    if (!row) throw notFound('picture', hash);
-    if (size === 'whole') return { type: row.type, bytes: await readFile(this.#path(hash)) };
-    return { type: 'image/jpeg', bytes: await readFile(`${this.#path(hash)}-small`) };
+    const type = await this.#type(hash);
+    const file = size === 'whole' ? this.#path(hash) : smallOf(this.#path(hash));
+    if (!type || !existsSync(file)) throw notFound('picture', hash);
+    return { type: size === 'whole' ? type : 'image/jpeg', bytes: await readFile(file) };
   }
 
-  async #row(hash: string): Promise<AttachmentRow | undefined> {
-    return this.#knex('attachments').where({ hash }).first<AttachmentRow | undefined>();
+  async #type(hash: string): Promise<string | undefined> {
+    return (await this.#knex('attachments').where({ hash }).first<{ type: string } | undefined>('type'))
+      ?.type;
   }
 
   #path(hash: string): string {

@@ -1,12 +1,9 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { type Ingredient, ingredientShape, ratioShape } from '../../core/practical';
 import { longest, range } from '../../core/shape';
+import { Check } from '../ui/Check';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-
-const Check = chakra('input', {
-  base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px', flexShrink: 0 },
-});
 
 type Ratio = NonNullable<Ingredient['ratio']>;
 

@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { isScore } from '../../core/inference';
 import { readPoints, responseKinds, responseShape, type Response } from '../../core/practical';
-import { innerOf, longest, range } from '../../core/shape';
+import { range, refusalsOf } from '../../core/shape';
 import { DraftField } from '../ui/DraftField';
 import { Choice, NumberField } from '../ui/fields';
 
@@ -49,8 +49,6 @@ export function ResponseKind({ response, onChange }: ResponsePartProps) {
   );
 }
 
-const pointsShape = responseShape.fields.points;
-
 /** The names of a scale’s points, least first, as a list to type. */
 function PointsField({ response, onChange }: ResponsePartProps) {
   const label = `Points of ${response.name}, least first`;
@@ -63,22 +61,14 @@ function PointsField({ response, onChange }: ResponsePartProps) {
       format={(points) => points.join(', ')}
       parse={(typed) => {
         const points = readPoints(typed);
-        const { most, of } = pointsRoom;
-        const long = points.find((point) => point.length > of);
-        if (long) return { error: `${label}: “${long}” is too long; allowed: up to ${of} characters each` };
-        if (points.length > most) return { error: `${label}: ${points.length}; allowed: up to ${most}` };
-        return { value: points };
+        const [wrong] = refusalsOf(responseShape.fields.points, points);
+        if (!wrong) return { value: points };
+        return { error: `${label}: ${String(wrong.value)}; allowed: ${wrong.allowed}` };
       }}
       onValue={(points) => onChange({ points })}
     />
   );
 }
-
-const pointsRoom = (() => {
-  const inner = innerOf(pointsShape);
-  if (inner.kind !== 'list') throw new TypeError('not a list');
-  return { most: inner.most, of: longest(inner.of as never) };
-})();
 
 /** Whether it is taken of the station as a whole or of each of its pieces. */
 function TakenOf({ response, onChange }: ResponsePartProps) {

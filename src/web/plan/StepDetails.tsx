@@ -1,11 +1,12 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { levelLabel } from '../../core/practical';
 import { hazardIds, hazards, whoDecides, type HazardId } from '../../core/safety';
+import { Check } from '../ui/Check';
 import { usePlan } from './edit-context';
 import { StepDoing } from './StepDoing';
 import { StepEnds } from './StepEnds';
 import { StepOrder } from './StepOrder';
-import { Check, type StepPartProps } from './step-part';
+import type { StepPartProps } from './step-part';
 import { StepSettings } from './StepSettings';
 import { StepTime } from './StepTime';
 

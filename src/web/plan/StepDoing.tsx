@@ -1,10 +1,11 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { stepShape } from '../../core/practical';
 import { isFull } from '../../core/shape';
+import { Check } from '../ui/Check';
 import { Choice } from '../ui/fields';
 import { AddLine, RemoveButton } from './line-tools';
 import { withoutAt } from './lists';
-import { Check, StepNumber, StepText, type StepPartProps } from './step-part';
+import { StepNumber, StepText, type StepPartProps } from './step-part';
 
 const flags: readonly (readonly [key: 'adult' | 'optional' | 'tryOne' | 'safeStop', words: string])[] = [
   ['adult', 'an adult does this'],

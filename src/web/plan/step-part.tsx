@@ -1,4 +1,3 @@
-import { chakra } from '@chakra-ui/react';
 import { stepShape, type Step } from '../../core/practical';
 import { longest, range } from '../../core/shape';
 import { NumberField, TextField } from '../ui/fields';
@@ -9,10 +8,6 @@ export interface StepPartProps {
   number: number;
   onChange(patch: Partial<Step>): void;
 }
-
-export const Check = chakra('input', {
-  base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px', flexShrink: 0 },
-});
 
 interface FieldProps extends Omit<StepPartProps, 'number'> {
   label: string;

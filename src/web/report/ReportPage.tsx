@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
+import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
@@ -12,6 +12,7 @@ import { useFreshLists } from '../run/use-fresh-lists';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton } from '../ui/Button';
+import { Check } from '../ui/Check';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
 import { papers, type PaperName } from './paper';
@@ -24,8 +25,6 @@ export function ReportPage() {
   if (!live) return <Waiting error={error} />;
   return <OpenReport live={live} />;
 }
-
-const Check = chakra('input', { base: { accentColor: 'var(--chakra-colors-tawny)', w: '18px', h: '18px' } });
 
 function OpenReport({ live }: { live: LiveRun }) {
   const { state } = useLiveState(live);

@@ -1,5 +1,6 @@
 import { newPlan } from '../new-plan';
-import type { Acts, Factor, Ingredient, Level, Medium, Plan, Step } from '../plan';
+import type { Acts, Factor, Ingredient, Level, Medium, Plan } from '../plan';
+import type { Step } from '../step';
 
 /** The plan with its thermometer somewhere else, or with none. */
 export function inMedium(plan: Plan, medium: Medium | null, smallestDivisionC = 1): Plan {
