@@ -66,7 +66,8 @@ export const VesselCard = memo(function VesselCard(props: VesselCardProps) {
               {state.station}
             </RouterLink>
           </Box>
-          <Box color="soft" truncate>
+          {/* In two lines, if need be: where two things differ, the second is what tells two stations apart. */}
+          <Box color="soft" lineClamp={2} title={state.label}>
             {state.label}
           </Box>
         </Flex>
