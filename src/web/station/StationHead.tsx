@@ -20,7 +20,7 @@ export function StationHead({ run, state, now }: { run: Run; state: StationState
         <Box as="h1" fontWeight="bold" truncate>
           {run.plan.title}
         </Box>
-        <Box color="soft" fontSize="sm" truncate>
+        <Box color="soft" fontSize="sm" lineClamp={2}>
           {state.label ? `your level: ${state.label}` : run.className}
         </Box>
       </Box>
