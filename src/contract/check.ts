@@ -21,7 +21,11 @@ export function check<T>(type: ContractClass<T>, plain: unknown): Checked<T> {
     Object.entries(plain).filter(([name]) => Object.hasOwn(shape.fields, name)),
   );
   const blamed = validateSync(Object.assign(new type(), given), { stopAtFirstError: true });
-  const wrong = blamed.flatMap(({ property }) =>
+  // Of a class without properties it says that it does not know it, and names none.
+  const named = blamed.filter(
+    ({ property }) => property !== undefined && Object.hasOwn(shape.fields, property),
+  );
+  const wrong = named.flatMap(({ property }) =>
     refusalsOf(shape.fields[property]!, given[property], below('', property), property),
   );
   return { errors: [...wrong, ...unknownFields(shape.fields, plain as Record<string, unknown>)] };

@@ -11,10 +11,17 @@ export interface BatchReceipt {
   kept: string[];
   /** Ids that were here before. */
   already: string[];
+  /** Which database they are in now; another one may not have what was sent before. */
+  epoch: string;
 }
 
 /** An entry as the server tells it: with its place in the log and the time it arrived. */
 export interface LoggedEntry extends Entry {
   seq: number;
   arrivedAt: number;
+  /** Who wrote it: a teacher’s name, `station`, `probe` or `file`; missing where it was not noted. */
+  by?: string;
 }
+
+/** Most entries of a log that are told at once; what comes after is asked for next. */
+export const logPage = 5000;

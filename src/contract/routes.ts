@@ -1,6 +1,16 @@
 /** Every route of the API, in one place: server and web build their paths from these. */
 export const routes = {
+  who: '/api/who',
+  first: '/api/first',
+  signIn: '/api/sign-in',
+  signOut: '/api/sign-out',
+  passphrase: '/api/passphrase',
+  teachers: '/api/teachers',
+  teacherClose: (id: string) => `/api/teachers/${id}/close`,
+  teacherPassphrase: (id: string) => `/api/teachers/${id}/passphrase`,
+  join: '/api/join',
   school: '/api/school',
+  backups: '/api/backups',
   rooms: '/api/rooms',
   room: (id: string) => `/api/rooms/${id}`,
   classes: '/api/classes',
@@ -19,6 +29,16 @@ export const routes = {
   log: (id: string) => `/api/runs/${id}/log`,
   logCsv: (id: string) => `/api/runs/${id}/log.csv`,
   live: (id: string) => `/api/runs/${id}/live`,
+  stationsIn: (id: string) => `/api/runs/${id}/stations`,
+  stationCodes: (id: string) => `/api/runs/${id}/stations/codes`,
+  passClose: (id: string, pass: string) => `/api/runs/${id}/passes/${pass}/close`,
+  station: (id: string, station: number | string) => `/api/runs/${id}/stations/${station}`,
+  stationLog: (id: string, station: number | string) => `/api/runs/${id}/stations/${station}/log`,
+  stationLive: (id: string, station: number | string) => `/api/runs/${id}/stations/${station}/live`,
+  stationPicture: (id: string, station: number | string, hash: string) =>
+    `/api/runs/${id}/stations/${station}/pictures/${hash}`,
+  stationSmallPicture: (id: string, station: number | string, hash: string) =>
+    `/api/runs/${id}/stations/${station}/pictures/${hash}/small`,
   runFile: (id: string) => `/api/runs/${id}/run.json`,
   picture: (hash: string) => `/api/pictures/${hash}`,
   smallPicture: (hash: string) => `/api/pictures/${hash}/small`,

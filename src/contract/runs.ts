@@ -90,6 +90,14 @@ export interface Run {
 export interface RunNow {
   run: Run;
   serverNow: number;
+  /** Which database the server has: one put back from a copy is another. */
+  epoch: string;
+}
+
+/** A run as a station has it: its own treatment and nothing of anybody else’s. */
+export interface StationRun extends Run {
+  /** Ids of the ingredients that are not the same at all stations. */
+  varied: string[];
 }
 
 /** What the margin of its plan still says, in short: the most urgent first. */

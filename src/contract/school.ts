@@ -6,3 +6,11 @@ export interface School {
   demo: boolean;
   version: string;
 }
+
+/** How the copies of the database go. */
+export interface BackupState {
+  /** The newest, ms since 1970; null: there is none yet. */
+  lastAt: number | null;
+  /** The last try, where it failed. */
+  failed: { at: number; why: string } | null;
+}

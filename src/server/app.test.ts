@@ -198,8 +198,7 @@ describe('the description of the API', () => {
     const { paths, components } = body as { paths: Record<string, object>; components: { schemas: object } };
     const served = (server.app.express as unknown as { router: { stack: Layer[] } }).router.stack
       .flatMap((layer) => [layer, ...(layer.handle.stack ?? [])])
-      .flatMap((layer) => (layer.route ? [layer.route.path.replaceAll(/:(\w+)/g, '{$1}')] : []))
-      .filter((path) => path !== '/api/openapi.json');
+      .flatMap((layer) => (layer.route ? [layer.route.path.replaceAll(/:(\w+)/g, '{$1}')] : []));
     expect(body).toMatchObject({ openapi: '3.1.0', info: { title: 'Tawny Beaker', version: 'test' } });
     expect(paths['/api/rooms/{id}']).toMatchObject({
       put: {

@@ -1,13 +1,19 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { Router, type Express } from 'express';
+import express, { Router, type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { routes } from '../contract/routes';
+import type { Actor } from './actors/actor';
+import { Authors } from './teachers/authors';
+import { Deeds } from './actors/deeds';
+import { Gate } from './actors/gate';
+import { tokensIn } from './actors/tokens';
 import { calculatorRoutes } from './calculators/routes';
 import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
+import type { Backups } from './db/backups';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
 import { exportRoutes } from './exports/routes';
 import { RunFiles } from './exports/run-file';
@@ -26,12 +32,25 @@ import { ProbeRunner, type ProbeSource } from './probes/probe-runner';
 import { runRoutes } from './runs/routes';
 import { Runs } from './runs/runs';
 import { SchoolSettings } from './school/school';
+import { Codes } from './stations/codes';
+import { Passes } from './stations/passes';
+import { stationRoutes } from './stations/routes';
+import { Attempts } from './teachers/attempts';
+import { teacherRoutes } from './teachers/routes';
+import { Sessions } from './teachers/sessions';
+import { Teachers } from './teachers/teachers';
 
 export interface AppOptions {
   knex: Knex;
   /** Where pictures are kept, beside the database. */
   dataFolder: string;
   version: string;
+  /** Which database it is. */
+  epoch: string;
+  /** Nobody need sign in until a teacher is set: for a program that this machine alone can reach. */
+  open?: boolean;
+  /** Where it is reached from other machines of the network. */
+  addresses?: () => string[];
   now?: () => number;
   /** Where simulated readings come from; without it no run can be simulated. */
   probes: ProbeSource;
@@ -39,8 +58,8 @@ export interface AppOptions {
   names?: ReadonlySet<string>;
   /** Folder of the built interface; without it only the API is served. */
   webFolder?: string;
-  /** Called when a run has finished: the moment for a backup. */
-  onFinished?: () => Promise<void>;
+  /** Copies of the database: one is made when a run has finished. */
+  backups?: Pick<Backups, 'make' | 'state'>;
   logger: { error(details: object, text: string): void };
 }
 
@@ -54,87 +73,137 @@ export interface App {
   runs: Runs;
   files: RunFiles;
   probes: ProbeRunner;
+  teachers: Teachers;
+  /** Every route there is, as it was declared. */
+  gate: Gate;
   close(): void;
 }
 
 export function createApp(options: AppOptions): App {
-  const { knex, dataFolder, version, logger, now = Date.now } = options;
-  const rooms = new Rooms(knex);
-  const classes = new Classes(knex);
-  const runs = new Runs(knex, rooms, classes, now);
-  const practicals = new Practicals(knex, runs, now);
-  const log = new Log(knex, now);
-  const live = new Live(now);
-  const school = new SchoolSettings(knex, version);
-  const pictures = new Pictures(knex, dataFolder, now);
-  const files = new RunFiles(knex, { runs, rooms, classes, log, pictures });
-  const probes = new ProbeRunner({ runs, log, live, source: options.probes, now, logger });
-
+  const parts = partsOf(options);
   const router = Router();
-  router.get(routes.school, async (_request, response) => {
-    response.json(await school.get());
-  });
-  roomRoutes(router, rooms);
-  classRoutes(router, classes);
-  practicalRoutes(router, practicals);
-  const changed = (run: Parameters<Live['run']>[0]) => live.run(run);
-  runRoutes(
-    router,
-    runs,
-    {
-      changed,
-      started: (run) => probes.begin(run),
-      async finished(run) {
-        probes.end(run.id);
-        await options.onFinished?.();
-      },
-    },
-    now,
-  );
-  logRoutes(router, runs, log, live, (run, added) => probes.hear(run.id, added));
-  pictureRoutes(router, pictures);
-  exportRoutes(router, files, runs, log, now);
-  calculatorRoutes(router);
-  router.get(routes.openapi, (_request, response) => {
-    response.json(openApiDocument(version));
-  });
+  const gate = new Gate(router, recogniser(parts), new Deeds(options.knex, parts.now).write);
+  putUp(gate, parts, options);
 
   const app = express();
   app.disable('x-powered-by');
+  app.set('query parser', 'simple');
   app.use(headers());
   app.use(onlyOwnNames(options.names ?? ownNames('127.0.0.1')), onlyOwnWrites);
-  app.get('/healthz', async (_request, response) => {
-    await knex.raw('SELECT 1');
-    response.json({ ok: true });
-  });
   // Live streams must not wait in a compressor's buffer.
   app.use(
     compression({
       filter: (request, response) => !request.path.endsWith('/live') && compression.filter(request, response),
     }),
   );
-  app.use('/api/imports', express.json({ limit: '200mb' }));
-  app.use('/api', express.json({ limit: '2mb', strict: false }));
   app.use(router);
   app.use('/api', unknownRoute);
   if (options.webFolder && existsSync(join(options.webFolder, 'index.html')))
     serveWeb(app, options.webFolder);
-  app.use(problemHandler(logger));
+  app.use(problemHandler(options.logger));
 
+  const { live, probes, school, rooms, classes, practicals, runs, files, teachers } = parts;
   return {
-    express: app,
-    school,
-    rooms,
-    classes,
-    practicals,
-    runs,
-    files,
-    probes,
+    ...{ express: app, school, rooms, classes, practicals, runs, files, probes, teachers, gate },
     close() {
       probes.stop();
       live.close();
     },
   };
+}
+
+type Parts = ReturnType<typeof partsOf>;
+
+function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.now, ...options }: AppOptions) {
+  const rooms = new Rooms(knex);
+  const classes = new Classes(knex);
+  const runs = new Runs(knex, rooms, classes, now);
+  const practicals = new Practicals(knex, runs, now);
+  const teachers = new Teachers(knex, now);
+  const log = new Log(knex, new Authors(teachers), epoch, now);
+  const live = new Live(epoch, now);
+  const pictures = new Pictures(knex, dataFolder, now);
+  const files = new RunFiles(knex, { runs, rooms, classes, log, pictures });
+  const { probes: source, logger } = options;
+  return {
+    ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, live, pictures, files },
+    sessions: new Sessions(knex, now),
+    attempts: new Attempts(),
+    codes: new Codes(knex, now),
+    passes: new Passes(knex, runs, now),
+    school: new SchoolSettings(knex, version),
+    probes: new ProbeRunner({ runs, log, live, source, now, logger }),
+    isOpen: async () => open && !(await teachers.any()),
+  };
+}
+
+/** Who asks: a teacher by their session, a tablet by its pass; where the program is open, anyone is the teacher. */
+function recogniser({ sessions, passes, school, isOpen }: Parts) {
+  return async (request: Request): Promise<Actor> => {
+    const tokens = tokensIn(request);
+    const teacher = tokens.teacher ? await sessions.teacherOf(tokens.teacher) : null;
+    if (teacher) return teacher;
+    if (await isOpen()) {
+      const { teacher: name } = await school.get();
+      return { kind: 'teacher', id: 'open', name, admin: false, session: null };
+    }
+    return (tokens.station ? await passes.stationOf(tokens.station) : null) ?? { kind: 'nobody' };
+  };
+}
+
+/** Every route of the program. */
+function putUp(gate: Gate, parts: Parts, options: AppOptions) {
+  const { runs, log, live, pictures, probes, now } = parts;
+  gate.route(
+    {
+      method: 'get',
+      path: routes.school,
+      may: 'anyone',
+      says: 'Name of the school and version of the program',
+    },
+    () => parts.school.get(),
+  );
+  gate.route(
+    { method: 'get', path: routes.backups, may: 'teacher', says: 'How the copies of the database go' },
+    () => options.backups?.state ?? { lastAt: null, failed: null },
+  );
+  gate.route(
+    { method: 'get', path: '/healthz', may: 'anyone', says: 'Whether the server and its database answer' },
+    async () => {
+      await options.knex.raw('SELECT 1');
+      return { ok: true };
+    },
+  );
+  const ended = (isGone: (actor: Actor) => boolean) => live.end(isGone);
+  teacherRoutes(gate, { ...parts, ended });
+  roomRoutes(gate, parts.rooms);
+  classRoutes(gate, parts.classes);
+  practicalRoutes(gate, parts.practicals);
+  runRoutes(gate, {
+    ...parts,
+    events: {
+      changed: (run) => live.run(run),
+      started: (run) => probes.begin(run),
+      async finished(run) {
+        probes.end(run.id);
+        live.end((actor) => actor.kind === 'station' && actor.runId === run.id);
+        await options.backups?.make();
+      },
+    },
+  });
+  const logParts = {
+    ...{ runs, log, live },
+    heard: (run: Parameters<typeof live.run>[0], added: Parameters<typeof probes.hear>[1]) =>
+      probes.hear(run.id, added),
+  };
+  logRoutes(gate, logParts);
+  stationRoutes(gate, { ...parts, ...logParts, addresses: options.addresses ?? (() => []) });
+  pictureRoutes(gate, pictures);
+  exportRoutes(gate, parts.files, runs, log, now);
+  calculatorRoutes(gate);
+  gate.route({ method: 'get', path: routes.openapi, may: 'anyone', says: 'This description' }, () =>
+    openApiDocument(options.version, gate.declared),
+  );
 }
 
 /** What every answer says of itself to the browser. */

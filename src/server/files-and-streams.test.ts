@@ -10,6 +10,7 @@ import type { School } from '../contract/school';
 import { examplePlan } from '../core/practical';
 import { createApp } from './app';
 import { openDatabase } from './db/open';
+import { setSchool } from './school/school';
 import { entryAt, readingOf, runningApp, startedRun } from './testing/running-app';
 import {
   noon,
@@ -116,7 +117,8 @@ describe('watching a run', () => {
     expect([told.run.id, told.serverNow]).toEqual([honeycombRun, noon]);
     const entry = entryAt(noon, 1, readingOf(71));
     await server.send('POST', `/api/runs/${honeycombRun}/log`, { entries: [entry] });
-    expect((await watch({}, 'event: run')).text).toMatch(/^retry: 1000\n\nid: \d+\nevent: entries\ndata: \[/);
+    const missed = (await watch({}, 'event: entries')).text;
+    expect(missed).toMatch(/^retry: 1000\n\nevent: run\ndata: .*\n\nid: \d+\nevent: entries\ndata: \[/);
   });
 });
 
@@ -127,7 +129,7 @@ describe('simulated probes', () => {
     const knex = await openDatabase(data);
     const errors: object[] = [];
     const app = createApp({
-      ...{ knex, dataFolder: data, version: 'test', now: () => noon },
+      ...{ knex, dataFolder: data, version: 'test', epoch: 'this one', open: true, now: () => noon },
       logger: { error: (details) => void errors.push(details) },
       probes: (run, past, resumeMs) => {
         begun.push([`${run.id} ${past.length}`, resumeMs]);
@@ -172,8 +174,8 @@ describe('the school, the pages and failures', () => {
   it('the school has a name before anyone has said, and keeps what is set', async () => {
     const school = async () => (await server.get('/api/school')).body as School;
     expect(await school()).toEqual({ name: 'My school', teacher: '', demo: false, version: 'test' });
-    await server.app.school.set({ name: 'Harbour School', teacher: 'A. Teacher' });
-    await server.app.school.set({ name: 'Hill School', demo: 'yes' });
+    await setSchool(server.knex, { name: 'Harbour School', teacher: 'A. Teacher' });
+    await setSchool(server.knex, { name: 'Hill School', demo: 'yes' });
     expect(await school()).toEqual({
       name: 'Hill School',
       teacher: 'A. Teacher',
@@ -192,7 +194,7 @@ describe('the school, the pages and failures', () => {
     const knex = await openDatabase(data);
     const failures: { text: string; details: object }[] = [];
     const app = createApp({
-      ...{ knex, dataFolder: data, version: 'test', webFolder: web },
+      ...{ knex, dataFolder: data, version: 'test', epoch: 'this one', open: true, webFolder: web },
       probes: () => ({ advance: () => [], hear: () => undefined }),
       logger: { error: (details, text) => void failures.push({ details, text }) },
     });

@@ -26,7 +26,9 @@ import type { Run } from '../contract/runs';
 import { createApp, type App } from './app';
 import { openDatabase } from './db/open';
 import { logAsCsv } from './exports/log-csv';
+import { Authors } from './teachers/authors';
 import { Log } from './log/log';
+import { Teachers } from './teachers/teachers';
 import expected from './testing/format-1/expected.json' with { type: 'json' };
 
 /*
@@ -55,6 +57,8 @@ beforeAll(async () => {
     knex,
     dataFolder: data,
     version: 'test',
+    epoch: 'this one',
+    open: true,
     probes: () => ({ advance: () => [], hear: () => undefined }),
     logger: { error: () => undefined },
   });
@@ -88,7 +92,7 @@ async function notebookOf(run: Run): Promise<Notebook> {
 }
 
 const entriesOf = (from: Knex, runId: string) =>
-  new Log(from, Date.now).after(runId, 0, Number.MAX_SAFE_INTEGER);
+  new Log(from, new Authors(new Teachers(from, Date.now)), 'this one', Date.now).whole(runId);
 
 const settingOf = ({ plan, place, allocation }: Run): BenchSetting =>
   benchSetting(
@@ -235,6 +239,8 @@ describe('what the first format wrote', () => {
         knex: other,
         dataFolder: empty,
         version: 'test',
+        epoch: 'this one',
+        open: true,
         probes: () => ({ advance: () => [], hear: () => undefined }),
         logger: { error: () => undefined },
       });

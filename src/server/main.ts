@@ -1,54 +1,52 @@
 import { existsSync } from 'node:fs';
-import { createServer } from 'node:http';
-import { dirname, join, resolve } from 'node:path';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type { Knex } from 'knex';
 import pino from 'pino';
 import packageJson from '../../package.json' with { type: 'json' };
 import { demoSchool, SimulatedClass } from '../demo';
 import { createApp, type App } from './app';
-import { ownNames } from './door/door';
-import { backUp } from './db/backup';
+import { insertClass } from './classes/classes';
+import { Backups } from './db/backups';
+import { settleEpoch } from './db/epoch';
 import { NewerFile, openDatabase } from './db/open';
+import { ownNames } from './door/door';
+import { serverFor } from './listen';
+import { insertPractical, insertRevision } from './practicals/revisions';
+import { insertRoom } from './rooms/rooms';
+import { sayWhere } from './say-where';
+import { setSchool } from './school/school';
+import { lanAddresses, settingsFrom, type Settings } from './settings';
 
 const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
-/** Where the program listens and keeps its data. */
-const settings = {
-  data: resolve(process.env.TAWNY_DATA ?? 'data'),
-  host: process.env.TAWNY_HOST ?? '127.0.0.1',
-  port: Number(process.env.TAWNY_PORT ?? 4173),
-  /** Names a school has given this machine, with commas between. */
-  names: (process.env.TAWNY_NAMES ?? '').split(','),
-  demo: process.argv.includes('--demo'),
-};
-
-async function main() {
+async function main(settings: Settings) {
   const knex = await openDatabase(settings.data);
+  const epoch = await settleEpoch(knex, settings.data);
   const web = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
-  const copy = async () => {
-    await backUp(knex, settings.data, new Date()).catch((error: unknown) =>
-      logger.error({ err: error }, 'backup failed'),
-    );
-  };
+  const backups = new Backups(knex, settings.data, logger);
+  let port = settings.port;
   const app = createApp({
     knex,
     dataFolder: settings.data,
     version: packageJson.version,
+    epoch,
+    open: settings.open,
+    addresses: () => lanAddresses(settings, port),
     names: ownNames(settings.host, settings.names),
     probes: (run, past, resumeMs) => new SimulatedClass(run, past, resumeMs),
     ...(existsSync(web) && { webFolder: web }),
-    onFinished: copy,
+    backups,
     logger,
   });
-  if (settings.demo) await loadDemo(app);
+  if (settings.demo) await loadDemo(knex, app);
   await app.probes.resume();
 
-  const server = createServer(app.express);
-  server.keepAliveTimeout = 30_000;
+  const server = serverFor(app.express, settings.identity);
   server.listen(settings.port, settings.host, () => {
     const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : settings.port;
-    process.stdout.write(`Tawny Beaker is at http://${settings.host}:${port}\n`);
+    port = typeof address === 'object' && address ? address.port : settings.port;
+    void sayWhere(app, settings, port);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     const why =
@@ -58,14 +56,13 @@ async function main() {
     process.stderr.write(`${why}\n`);
     process.exit(1);
   });
-  const daily = setInterval(() => void copy(), 24 * 3_600_000);
-  daily.unref();
+  backups.daily();
 
   let closing = false;
   const close = () => {
     if (closing) return;
     closing = true;
-    clearInterval(daily);
+    backups.stop();
     app.close();
     server.close(() => void knex.destroy().then(() => process.exit(0)));
     server.closeIdleConnections();
@@ -75,20 +72,27 @@ async function main() {
   process.on('SIGTERM', close);
 }
 
-/** Loads the invented school into an empty database; one with practicals in it is left alone. */
-async function loadDemo({ school, rooms, classes, practicals, files }: App) {
+/** Loads the invented school into an empty database: the whole of it or nothing, whenever it is killed. */
+async function loadDemo(knex: Knex, { practicals, files }: App) {
   if ((await practicals.all()).length > 0) return;
   const demo = demoSchool(Date.now());
-  for (const room of demo.rooms) await rooms.add(room);
-  for (const group of demo.classes) await classes.add(group);
-  for (const practical of demo.practicals) await practicals.add(practical);
-  for (const run of demo.runs) await files.read(run);
-  await school.set(demo.settings);
+  await knex.transaction(async (transaction) => {
+    for (const room of demo.rooms) await insertRoom(transaction, room);
+    for (const group of demo.classes) await insertClass(transaction, group);
+    for (const { id, plan } of demo.practicals) {
+      const savedAt = Date.now();
+      await insertPractical(transaction, id, savedAt);
+      await insertRevision(transaction, { practicalId: id, number: 1, savedAt, plan, author: 'demo' });
+    }
+    for (const run of demo.runs) await files.add(transaction, run, 'demo');
+    await setSchool(transaction, demo.settings);
+  });
 }
 
-main().catch((error: unknown) => {
-  process.stderr.write(
-    `${error instanceof NewerFile ? error.message : String((error as Error).stack ?? error)}\n`,
-  );
+try {
+  await main(settingsFrom(process.argv.slice(2), process.env));
+} catch (error) {
+  const inWords = error instanceof NewerFile || !(error as Error).stack?.includes('node_modules');
+  process.stderr.write(`${inWords ? (error as Error).message : (error as Error).stack}\n`);
   process.exit(1);
-});
+}

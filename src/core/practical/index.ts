@@ -54,6 +54,7 @@ export {
   type StationPlan,
   type StationStep,
 } from './station-plan';
+export { planOfStation } from './plan-of-station';
 export { readFormula, type ReadFormula } from './read-formula';
 export { readIngredient, type ReadIngredient } from './read-ingredient';
 export { readStep, type ReadStep } from './read-step';

@@ -84,7 +84,7 @@ export function stationPlan(
 }
 
 /** Steps of another method are not this station’s. */
-function doesStep(step: Step, plan: Plan, treatment: Treatment | null): boolean {
+export function doesStep(step: Step, plan: Plan, treatment: Treatment | null): boolean {
   const named = step.only.filter((id) =>
     plan.factors.some(({ levels }) => levels.some((level) => level.id === id)),
   );

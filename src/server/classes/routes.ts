@@ -1,14 +1,22 @@
-import type { Router } from 'express';
 import { NewClass } from '../../contract/classes';
 import { routes } from '../../contract/routes';
+import type { Gate } from '../actors/gate';
 import { bodyOf } from '../problems/body';
 import type { Classes } from './classes';
 
-export function classRoutes(router: Router, classes: Classes): void {
-  router.get(routes.classes, async (_request, response) => {
-    response.json(await classes.all());
-  });
-  router.post(routes.classes, async (request, response) => {
-    response.status(201).json(await classes.add(bodyOf(NewClass, request)));
-  });
+export function classRoutes(gate: Gate, classes: Classes): void {
+  gate.route({ method: 'get', path: routes.classes, may: 'teacher', says: 'All classes' }, () =>
+    classes.all(),
+  );
+  gate.route(
+    {
+      method: 'post',
+      path: routes.classes,
+      may: 'teacher',
+      says: 'Adds a class',
+      body: NewClass,
+      status: 201,
+    },
+    ({ request }) => classes.add(bodyOf(NewClass, request)),
+  );
 }

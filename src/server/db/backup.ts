@@ -1,5 +1,6 @@
-import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import Database from 'better-sqlite3';
 import type { Knex } from 'knex';
 import { withConnection } from './connection';
 
@@ -13,10 +14,36 @@ export async function backUp(knex: Knex, dataFolder: string, now: Date): Promise
   const folder = backupFolder(dataFolder);
   mkdirSync(folder, { recursive: true });
   const file = join(folder, `tawny-${now.toISOString().replace(/[:.]/g, '-')}.sqlite`);
-  await withConnection(knex, (connection) => connection.backup(file));
-  const files = readdirSync(folder)
+  // What a killed process left half-made is no backup, and goes.
+  const part = join(folder, '.making');
+  for (const rest of ['', '-journal', '-wal', '-shm']) rmSync(part + rest, { force: true });
+  await withConnection(knex, (connection) => connection.backup(part));
+  unmark(part);
+  renameSync(part, file);
+  for (const old of backupsIn(folder).slice(0, -kept)) rmSync(join(folder, old));
+  return file;
+}
+
+/** When the newest backup was made, ms since 1970; null where there is none. */
+export function newestBackup(dataFolder: string): number | null {
+  const folder = backupFolder(dataFolder);
+  if (!existsSync(folder)) return null;
+  const made = backupsIn(folder).map((name) => statSync(join(folder, name)).mtimeMs);
+  return made.length > 0 ? Math.max(...made) : null;
+}
+
+const backupsIn = (folder: string) =>
+  readdirSync(folder)
     .filter((name) => name.startsWith('tawny-') && name.endsWith('.sqlite'))
     .sort();
-  for (const old of files.slice(0, -kept)) rmSync(join(folder, old));
-  return file;
+
+/** A copy is not the database that was started here: put in its place, it is another. */
+function unmark(copy: string) {
+  const database = new Database(copy);
+  try {
+    database.pragma('journal_mode = DELETE');
+    database.prepare(`DELETE FROM settings WHERE key = 'last-start'`).run();
+  } finally {
+    database.close();
+  }
 }

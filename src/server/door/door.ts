@@ -75,7 +75,7 @@ export const onlyOwnWrites: RequestHandler = (request, _response, next) => {
     );
   }
   const type = (request.get('content-type') ?? '').split(';')[0]!.trim().toLowerCase();
-  const allowed = request.path.startsWith('/api/pictures/') ? pictureTypes : ['application/json'];
+  const allowed = /\/pictures\/[^/]+$/.test(request.path) ? pictureTypes : ['application/json'];
   if (!(allowed as readonly string[]).includes(type)) {
     throw new Problem(
       415,

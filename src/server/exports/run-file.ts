@@ -41,7 +41,7 @@ export class RunFiles {
     const { version, ...room } = await this.#rooms.one(run.roomId);
     void version;
     const savedAt = await this.#savedAt(run);
-    const entries = await this.#log.after(id, 0, Number.MAX_SAFE_INTEGER);
+    const entries = await this.#log.whole(id);
     return {
       format: runFileFormat,
       version: runFileVersion,
@@ -86,32 +86,30 @@ export class RunFiles {
    * otherwise here comes in under a new id. The same run a second time is harmless; a different one under the
    * same id is refused.
    */
-  async read(file: RunFile): Promise<Imported> {
+  async read(file: RunFile, author = 'import'): Promise<Imported> {
     this.#checkWhole(file);
     const known = await this.#knex('runs').where({ id: file.run.id }).first<object | undefined>();
     if (known) return this.#compare(file);
     for (const [i, { hash, data }] of (file.pictures ?? []).entries()) {
       await this.#pictures.keep(hash, Buffer.from(data, 'base64'), `/pictures/${i}/data`);
     }
-    const practicalId = await this.#knex.transaction(async (transaction) => {
-      await insertRoom(transaction, file.room);
-      await insertClass(transaction, file.class);
-      const id = await this.#practicalFor(transaction, file);
-      const { revision } = file.practical;
-      await insertRun(transaction, {
-        ...file.run,
-        practicalId: id,
-        revision,
-        roomId: file.room.id,
-        classId: file.class.id,
-      });
-      await this.#log.restore(transaction, file.run.id, file.entries);
-      return id;
-    });
+    const practicalId = await this.#knex.transaction((transaction) => this.add(transaction, file, author));
     return { runId: file.run.id, practicalId, entries: file.entries.length, already: false };
   }
 
-  async #practicalFor(knex: Knex, { practical }: RunFile): Promise<string> {
+  /** Writes what a file holds, in the transaction `knex` is; returns the practical it belongs to. */
+  async add(knex: Knex, file: RunFile, author: string): Promise<string> {
+    await insertRoom(knex, file.room);
+    await insertClass(knex, file.class);
+    const practicalId = await this.#practicalFor(knex, file, author);
+    const { revision } = file.practical;
+    const [roomId, classId] = [file.room.id, file.class.id];
+    await insertRun(knex, { ...file.run, practicalId, revision, roomId, classId });
+    await this.#log.restore(knex, file.run.id, author, file.entries);
+    return practicalId;
+  }
+
+  async #practicalFor(knex: Knex, { practical }: RunFile, author: string): Promise<string> {
     const { revision: number, savedAt, plan } = practical;
     const here = await knex('revisions')
       .where({ practical_id: practical.id, number })
@@ -119,14 +117,14 @@ export class RunFiles {
     if (here && samePlan(revisionOf(here).plan, plan)) return practical.id;
     const id = here ? uuid() : practical.id;
     await insertPractical(knex, id, savedAt);
-    await insertRevision(knex, { practicalId: id, number, savedAt, plan });
+    await insertRevision(knex, { practicalId: id, number, savedAt, plan, author });
     return id;
   }
 
   /** A run that is here already: fine when it is the same in every entry. */
   async #compare(file: RunFile): Promise<Imported> {
     const run = await this.#runs.one(file.run.id);
-    const entries = await this.#log.after(run.id, 0, Number.MAX_SAFE_INTEGER);
+    const entries = await this.#log.whole(run.id);
     const here = new Map(entries.map((entry) => [entry.id, entry.body]));
     const strange = file.entries.find((entry) => !sameBody(here.get(entry.id), entry.body));
     if (strange) {

@@ -1,51 +1,203 @@
 import type { Response } from 'express';
 import type { LoggedEntry } from '../../contract/entries';
-import type { Run } from '../../contract/runs';
+import type { Run, RunNow } from '../../contract/runs';
+import { authorOf, type Actor } from '../actors/actor';
+import { Problem } from '../problems/problem';
+
+/** Streams one actor may have open, and all together. A tablet has one for all its tabs; a teacher has many boards. */
+export const mostStreams = { station: 8, teacher: 60, inAll: 500 };
+
+/** A viewer is behind when so much of what was told has not been taken, bytes; the rest is read from the log later. */
+const mostUnsent = 256_000;
+
+/** What a viewer sees of a run. */
+export interface View {
+  actor: Actor;
+  runId: string;
+  /** Only what is of this station or of all; null: everything. */
+  station: number | null;
+  /** The run as this viewer has it. */
+  show(run: Run): Run;
+  /** Entries after a place in the log, a page of them. */
+  after(seq: number): Promise<LoggedEntry[]>;
+}
 
 /** Those who watch a run over server-sent events. */
 export class Live {
-  readonly #viewers = new Map<string, Set<Response>>();
+  readonly #viewers = new Map<string, Set<Viewer>>();
   readonly #now: () => number;
+  readonly #epoch: string;
   readonly #beat: NodeJS.Timeout;
 
-  constructor(now: () => number) {
+  constructor(epoch: string, now: () => number) {
+    this.#epoch = epoch;
     this.#now = now;
-    // A comment now and then keeps proxies from closing the line, and tells us when a viewer has gone.
-    this.#beat = setInterval(() => this.#everyone((viewer) => viewer.write(': here\n\n')), 15_000);
+    // Tells a page that the line is open, and us when a viewer has gone: what a proxy or a dead network hides.
+    this.#beat = setInterval(() => this.#each((viewer) => viewer.beat()), 10_000);
     this.#beat.unref();
   }
 
-  /** Adds a viewer; it gets what it missed first, then everything new. */
-  watch(runId: string, viewer: Response, missed: readonly LoggedEntry[]): void {
-    const viewers = this.#viewers.get(runId) ?? new Set();
-    this.#viewers.set(runId, viewers.add(viewer));
-    viewer.on('close', () => {
-      viewers.delete(viewer);
-      if (viewers.size === 0) this.#viewers.delete(runId);
+  /**
+   * Adds a viewer; it gets what it missed first, page by page as it takes it, then everything new.
+   *
+   * @throws Problem 429 where this actor has too many open, before anything was answered
+   */
+  watch(response: Response, view: View, run: Run, since: number): void {
+    this.#admit(view.actor);
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-store',
+      Connection: 'keep-alive',
+      'X-Accel-Buffering': 'no',
     });
-    viewer.write('retry: 1000\n\n');
-    if (missed.length > 0) viewer.write(entriesEvent(missed));
+    const viewers = this.#viewers.get(run.id) ?? new Set();
+    const viewer = new Viewer(response, view, since);
+    this.#viewers.set(run.id, viewers.add(viewer));
+    response.on('close', () => {
+      viewers.delete(viewer);
+      if (viewers.size === 0 && this.#viewers.get(run.id) === viewers) this.#viewers.delete(run.id);
+    });
+    viewer.send(`retry: 1000\n\n${this.#runEvent(view, run)}`);
+    viewer.catchUp();
   }
 
   entries(runId: string, entries: readonly LoggedEntry[]): void {
-    const viewers = this.#viewers.get(runId);
-    if (!viewers || entries.length === 0) return;
-    const event = entriesEvent(entries);
-    for (const viewer of viewers) viewer.write(event);
+    if (entries.length === 0) return;
+    // The same words for all who see all of it.
+    const whole = entriesEvent(entries);
+    for (const viewer of this.#viewers.get(runId) ?? []) viewer.tell(entries, whole);
   }
 
   run(run: Run): void {
-    const event = `event: run\ndata: ${JSON.stringify({ run, serverNow: this.#now() })}\n\n`;
-    for (const viewer of this.#viewers.get(run.id) ?? []) viewer.write(event);
+    for (const viewer of this.#viewers.get(run.id) ?? []) viewer.send(this.#runEvent(viewer.view, run));
+  }
+
+  /** Closes what those have open who are in no longer. */
+  end(isGone: (actor: Actor) => boolean): void {
+    this.#each((viewer) => {
+      if (isGone(viewer.view.actor)) viewer.end();
+    });
+  }
+
+  /** Whether a tablet watches just now. */
+  isHere(pass: string): boolean {
+    let here = false;
+    this.#each(({ view: { actor } }) => {
+      here ||= actor.kind === 'station' && actor.pass === pass;
+    });
+    return here;
   }
 
   close(): void {
     clearInterval(this.#beat);
-    this.#everyone((viewer) => viewer.end());
+    this.#each((viewer) => viewer.end());
   }
 
-  #everyone(act: (viewer: Response) => void) {
-    for (const viewers of this.#viewers.values()) for (const viewer of viewers) act(viewer);
+  #runEvent(view: View, run: Run): string {
+    const now: RunNow = { run: view.show(run), serverNow: this.#now(), epoch: this.#epoch };
+    return `event: run\ndata: ${JSON.stringify(now)}\n\n`;
+  }
+
+  #admit(actor: Actor) {
+    let [own, all] = [0, 0];
+    const author = authorOf(actor);
+    this.#each(({ view }) => {
+      all += 1;
+      if (authorOf(view.actor) === author) own += 1;
+    });
+    const most = actor.kind === 'station' ? mostStreams.station : mostStreams.teacher;
+    if (own >= most || all >= mostStreams.inAll) {
+      throw new Problem(
+        429,
+        'Too many open',
+        `More pages watch runs than this program keeps up with (${own >= most ? most : mostStreams.inAll}). Close some.`,
+      );
+    }
+  }
+
+  #each(act: (viewer: Viewer) => void) {
+    for (const viewers of this.#viewers.values()) for (const viewer of [...viewers]) act(viewer);
+  }
+}
+
+/** One who watches. What it has not taken yet is not piled up in memory but read from the log when it can take more. */
+class Viewer {
+  readonly view: View;
+  readonly #response: Response;
+  #seq: number;
+  #catchingUp = false;
+  #again = false;
+  #ended = false;
+
+  constructor(response: Response, view: View, since: number) {
+    this.#response = response;
+    this.view = view;
+    this.#seq = since;
+    response.on('close', () => {
+      this.#ended = true;
+    });
+  }
+
+  send(event: string): void {
+    if (!this.#ended) this.#response.write(event);
+  }
+
+  beat(): void {
+    this.send('event: beat\ndata: 1\n\n');
+  }
+
+  end(): void {
+    this.#ended = true;
+    this.#response.end();
+  }
+
+  /** Tells what is new, if it has all before. */
+  tell(entries: readonly LoggedEntry[], whole: string): void {
+    if (this.#catchingUp || this.#response.writableLength > mostUnsent) {
+      this.catchUp();
+      return;
+    }
+    const { station } = this.view;
+    const isNew = ({ seq }: LoggedEntry) => seq > this.#seq;
+    const isOwn = (one: LoggedEntry) => station === null || one.station === station || one.station === null;
+    const own = entries.filter((one) => isNew(one) && isOwn(one));
+    this.#seq = Math.max(this.#seq, entries.at(-1)!.seq);
+    if (own.length > 0) this.send(own.length === entries.length ? whole : entriesEvent(own));
+  }
+
+  catchUp(): void {
+    this.#again = true;
+    if (this.#catchingUp) return;
+    this.#catchingUp = true;
+    // A log that cannot be read now is read when the page asks again.
+    void this.#read().catch(() => this.end());
+  }
+
+  async #read() {
+    while (this.#again && !this.#ended) {
+      this.#again = false;
+      for (;;) {
+        await this.#drained();
+        if (this.#ended) return;
+        const page = await this.view.after(this.#seq);
+        if (page.length === 0) break;
+        this.#seq = page.at(-1)!.seq;
+        this.send(entriesEvent(page));
+      }
+    }
+    this.#catchingUp = false;
+  }
+
+  /** Until it has taken what it was sent. */
+  #drained(): Promise<void> {
+    if (!this.#response.writableNeedDrain || this.#ended) return Promise.resolve();
+    return new Promise((resolve) => {
+      const go = () => {
+        this.#response.off('drain', go).off('close', go);
+        resolve();
+      };
+      this.#response.on('drain', go).on('close', go);
+    });
   }
 }
 

@@ -33,8 +33,8 @@ describe('the log', () => {
       expect(status).toBe(201);
       receipts.push(body);
     }
-    expect(receipts[0]).toEqual({ kept: entries.map((entry) => entry.id), already: [] });
-    expect(receipts[4]).toEqual({ kept: [], already: entries.map((entry) => entry.id) });
+    expect(receipts[0]).toEqual({ kept: entries.map((entry) => entry.id), already: [], epoch: 'this one' });
+    expect(receipts[4]).toMatchObject({ kept: [], already: entries.map((entry) => entry.id) });
     const stored = (await server.get(logPath())).body as LoggedEntry[];
     const ours = stored.filter((entry) => entry.station === 2);
     expect(ours.map(({ id, at, body }) => ({ id, at, body }))).toEqual(

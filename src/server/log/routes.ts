@@ -1,63 +1,110 @@
-import type { Router } from 'express';
-import { EntryBatch, type LoggedEntry } from '../../contract/entries';
+import type { Response } from 'express';
+import { EntryBatch, type BatchReceipt, type LoggedEntry } from '../../contract/entries';
 import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import type { Entry } from '../../core/run';
+import type { Call, Gate } from '../actors/gate';
+import type { Actor } from '../actors/actor';
 import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Runs } from '../runs/runs';
-import type { Live } from './live';
+import type { Writer } from './fits';
+import type { Live, View } from './live';
 import type { Log } from './log';
 
 /** Keeps entries and tells everyone who watches the run. */
-export async function keepAndTell(log: Log, live: Live, run: Run, entries: readonly Entry[]) {
-  const { receipt, added } = await log.keep(run, entries);
+export async function keepAndTell(log: Log, live: Live, run: Run, entries: readonly Entry[], writer: Writer) {
+  const { receipt, added } = await log.keep(run, entries, writer);
   live.entries(run.id, added);
   return { receipt, added };
 }
 
-export function logRoutes(
-  router: Router,
-  runs: Runs,
-  log: Log,
-  live: Live,
-  heard: (run: Run, added: readonly LoggedEntry[]) => void,
-): void {
-  router.post(routes.log(':id'), async (request, response) => {
-    const { entries } = bodyOf(EntryBatch, request);
-    const run = await runs.one(request.params.id as string);
-    const { receipt, added } = await keepAndTell(log, live, run, entries);
-    heard(run, added);
-    response.status(201).json(receipt);
-  });
-
-  router.get(routes.log(':id'), async (request, response) => {
-    const run = await runs.one(request.params.id as string);
-    response.json(await log.after(run.id, placeInLog(request.query.after)));
-  });
-
-  router.get(routes.live(':id'), async (request, response) => {
-    const run = await runs.one(request.params.id as string);
-    const since = placeInLog(request.get('Last-Event-ID') ?? request.query.after);
-    const missed = await log.after(run.id, since);
-    response.writeHead(200, {
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-store',
-      Connection: 'keep-alive',
-      'X-Accel-Buffering': 'no',
-    });
-    live.watch(run.id, response, missed);
-    // Entries written between the question and the answer would fall through: ask once more.
-    const late = await log.after(run.id, missed.at(-1)?.seq ?? since);
-    if (late.length > 0) live.entries(run.id, late);
-    live.run(run);
-  });
+export interface LogParts {
+  runs: Runs;
+  log: Log;
+  live: Live;
+  /** Something was written down: simulated hands may answer to it. */
+  heard(run: Run, added: readonly LoggedEntry[]): void;
 }
 
-function placeInLog(value: unknown): number {
+export function logRoutes(gate: Gate, parts: LogParts): void {
+  const { runs, log } = parts;
+  gate.route(
+    {
+      ...{
+        method: 'post',
+        path: routes.log(':id'),
+        may: 'teacher',
+        body: EntryBatch,
+        status: 201,
+        signs: true,
+      },
+      says: 'Keeps a batch of entries, all or none; idempotent by entry id',
+    },
+    async (call) => take(parts, call, await runs.one(call.request.params.id as string)),
+  );
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.log(':id'), may: 'teacher' },
+      says: 'Entries after place `after` in the log, a page of them: ask for what follows the last until none come',
+    },
+    async ({ request }) => {
+      const run = await runs.one(request.params.id as string);
+      return log.after(run.id, placeInLog(request.query.after));
+    },
+  );
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.live(':id'), may: 'teacher', type: 'text/event-stream' },
+      says: 'New entries and changes of the run as server-sent events; resumes by Last-Event-ID',
+    },
+    async (call) =>
+      watch(parts, call, await runs.one(call.request.params.id as string), {
+        station: null,
+        show: (run) => run,
+      }),
+  );
+}
+
+/** Keeps what a request brings to a run. */
+export async function take(
+  { log, live, heard }: LogParts,
+  { actor, request }: Call<Actor>,
+  run: Run,
+): Promise<BatchReceipt> {
+  const { entries } = bodyOf(EntryBatch, request);
+  const { receipt, added } = await keepAndTell(log, live, run, entries, actor);
+  heard(run, added);
+  return receipt;
+}
+
+/** Opens a stream of a run. */
+export function watch(
+  { log, live }: LogParts,
+  { actor, request, response }: Call<Actor>,
+  run: Run,
+  { station, show }: Pick<View, 'station' | 'show'>,
+): undefined {
+  const since = placeInLog(request.get('Last-Event-ID') ?? request.query.after);
+  if (request.method === 'HEAD') {
+    endHead(response);
+    return;
+  }
+  const after = (seq: number) => log.after(run.id, seq, undefined, station);
+  live.watch(response, { actor, runId: run.id, station, show, after }, run, since);
+}
+
+/** Whoever asks only for the head is told it and no more. */
+function endHead(response: Response) {
+  response.setHeader('Cache-Control', 'no-store');
+  response.type('text/event-stream').end();
+}
+
+/** A place in the log out of an address or a header. */
+export function placeInLog(value: unknown): number {
   if (value === undefined || value === '') return 0;
-  const place = Number(value);
-  if (!Number.isInteger(place) || place < 0)
+  const place = typeof value === 'string' ? Number(value) : NaN;
+  if (!Number.isSafeInteger(place) || place < 0)
     throw refusedField('/after', value, 'a place in the log, 0 or more');
   return place;
 }

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { v7 as uuid } from 'uuid';
 import { mostPictureBytes, pictureTypes, type PictureKept } from '../../contract/pictures';
-import { notFound, refusedField } from '../problems/problem';
+import { notFound, Problem, refusedField } from '../problems/problem';
 
 /** A picture may have so many points, a camera of 40 megapixels: what unpacks to more is not unpacked. */
 const mostPixels = 40e6;
@@ -53,6 +53,14 @@ export class Pictures {
       .onConflict('hash')
       .ignore();
     return { picture: hash, already: false };
+  }
+
+  /** Keeps what came as the body of a request. */
+  async keepBody(hash: string, body: unknown): Promise<PictureKept> {
+    if (!Buffer.isBuffer(body)) {
+      throw new Problem(415, 'Not a picture', `Send one of ${pictureTypes.join(', ')}. Nothing was kept.`);
+    }
+    return this.keep(hash, body);
   }
 
   /** @throws Problem 404 where it is not here, or its file was lost */

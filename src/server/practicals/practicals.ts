@@ -67,13 +67,13 @@ export class Practicals {
   }
 
   /** Adds a practical with its first revision; the same id again is harmless. */
-  async add({ id, plan }: NewPractical): Promise<Practical> {
+  async add({ id, plan }: NewPractical, author: string | null = null): Promise<Practical> {
     await this.#knex.transaction(async (transaction) => {
       const known = await transaction('practicals').where({ id }).first<object | undefined>();
       if (known) return;
       const savedAt = this.#now();
       await insertPractical(transaction, id, savedAt);
-      await insertRevision(transaction, { practicalId: id, number: 1, savedAt, plan });
+      await insertRevision(transaction, { practicalId: id, number: 1, savedAt, plan, author });
     });
     return this.one(id);
   }
@@ -82,7 +82,7 @@ export class Practicals {
    * Keeps an edit as the next revision. One that started from an older revision is refused with 409, both
    * versions in the problem; nothing is overwritten. An edit that changes nothing makes no revision.
    */
-  async edit(id: string, { basedOn, plan }: PlanEdit): Promise<Revision> {
+  async edit(id: string, { basedOn, plan }: PlanEdit, author: string | null = null): Promise<Revision> {
     return this.#knex.transaction(async (transaction) => {
       const current = await this.#head(transaction, id);
       if (samePlan(current.plan, plan)) return current;
@@ -96,7 +96,7 @@ export class Practicals {
         );
       }
       const number = current.number + 1;
-      await insertRevision(transaction, { practicalId: id, number, savedAt: this.#now(), plan });
+      await insertRevision(transaction, { practicalId: id, number, savedAt: this.#now(), plan, author });
       return this.#head(transaction, id);
     });
   }

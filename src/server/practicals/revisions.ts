@@ -25,7 +25,8 @@ export async function insertRevision(
     number,
     savedAt,
     plan,
-  }: { practicalId: string; number: number; savedAt: number; plan: Plan },
+    author,
+  }: { practicalId: string; number: number; savedAt: number; plan: Plan; author: string | null },
 ): Promise<void> {
   await knex('revisions').insert({
     practical_id: practicalId,
@@ -36,6 +37,7 @@ export async function insertRevision(
     question: plan.question,
     period_minutes: plan.periodMinutes,
     plan: JSON.stringify(plan),
+    author,
   });
 }
 

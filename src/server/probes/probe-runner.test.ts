@@ -37,7 +37,7 @@ describe('simulated probes', () => {
         running: () => Promise.resolve([running, { ...running, id: 'real', probes: 'none' }]),
         resumeClock: (id: string, at: number) => Promise.resolve({ ...running, id, startedAt: at }),
       } as never,
-      log: { lastMoment: () => Promise.resolve(null), after: () => Promise.resolve([]) } as never,
+      log: { lastMoment: () => Promise.resolve(null), whole: () => Promise.resolve([]) } as never,
       live: {} as never,
       now: () => noon,
       source: (resumed, past, resumeMs) => {
@@ -82,6 +82,8 @@ describe('simulated probes', () => {
       knex,
       dataFolder: data,
       version: 'test',
+      epoch: 'this one',
+      open: true,
       logger: { error: (details) => errors.push(details) },
       probes: (run) => ({
         advance(toMs) {

@@ -53,7 +53,7 @@ export class ProbeRunner {
       if (run.probes !== 'simulated') continue;
       const last = await this.#log.lastMoment(run.id);
       const resumed = await this.#runs.resumeClock(run.id, last ?? run.startedAt!);
-      this.#feeds.set(run.id, this.#source(resumed, await this.#log.after(run.id, 0), last));
+      this.#feeds.set(run.id, this.#source(resumed, await this.#log.whole(run.id), last));
     }
     this.#wake();
   }
@@ -92,7 +92,7 @@ export class ProbeRunner {
         const run = await this.#runs.one(id);
         if (run.status !== 'running' || !run.clock) continue;
         const entries = feed.advance(runTime(run.clock, this.#now()));
-        if (entries.length > 0) await keepAndTell(this.#log, this.#live, run, entries);
+        if (entries.length > 0) await keepAndTell(this.#log, this.#live, run, entries, 'probe');
       }
     } catch (error) {
       this.#logger.error({ err: error }, 'simulated probes failed');

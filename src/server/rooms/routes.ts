@@ -1,17 +1,20 @@
-import type { Router } from 'express';
 import { NewRoom, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
+import type { Gate } from '../actors/gate';
 import { bodyOf } from '../problems/body';
 import type { Rooms } from './rooms';
 
-export function roomRoutes(router: Router, rooms: Rooms): void {
-  router.get(routes.rooms, async (_request, response) => {
-    response.json(await rooms.all());
-  });
-  router.post(routes.rooms, async (request, response) => {
-    response.status(201).json(await rooms.add(bodyOf(NewRoom, request)));
-  });
-  router.put(routes.room(':id'), async (request, response) => {
-    response.json(await rooms.change(request.params.id as string, bodyOf(RoomEdit, request)));
-  });
+export function roomRoutes(gate: Gate, rooms: Rooms): void {
+  gate.route({ method: 'get', path: routes.rooms, may: 'teacher', says: 'All rooms' }, () => rooms.all());
+  gate.route(
+    { method: 'post', path: routes.rooms, may: 'teacher', says: 'Adds a room', body: NewRoom, status: 201 },
+    ({ request }) => rooms.add(bodyOf(NewRoom, request)),
+  );
+  gate.route(
+    {
+      ...{ method: 'put', path: routes.room(':id'), may: 'teacher', body: RoomEdit },
+      says: 'Changes a room from the version it was read at',
+    },
+    ({ request }) => rooms.change(request.params.id as string, bodyOf(RoomEdit, request)),
+  );
 }

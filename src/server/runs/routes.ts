@@ -1,6 +1,7 @@
-import type { Router } from 'express';
 import { routes } from '../../contract/routes';
 import { ClockSpeed, NewLayout, NewRun, OtherRevision, type Run, type RunNow } from '../../contract/runs';
+import { Nothing } from '../../contract/who';
+import type { Gate } from '../actors/gate';
 import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Runs } from './runs';
@@ -12,55 +13,105 @@ export interface RunEvents {
   finished(run: Run): Promise<void>;
 }
 
-export function runRoutes(router: Router, runs: Runs, events: RunEvents, now: () => number): void {
+export interface RunParts {
+  runs: Runs;
+  events: RunEvents;
+  epoch: string;
+  now(): number;
+}
+
+const idIn = (params: Record<string, string | string[]>) => params.id as string;
+
+export function runRoutes(gate: Gate, parts: RunParts): void {
+  const { runs, epoch, now } = parts;
+  const fresh = (run: Run): RunNow => ({ run, serverNow: now(), epoch });
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.runs, may: 'teacher' },
+      says: 'Runs that begin from `from` up to `to` (ms since 1970)',
+    },
+    ({ request }) =>
+      runs.summaries({ from: moment(request.query.from, 'from'), to: moment(request.query.to, 'to') }),
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.runs, may: 'teacher', body: NewRun, status: 201 },
+      says: 'Plans a run and draws its layout',
+    },
+    async ({ request }) => fresh(await runs.add(bodyOf(NewRun, request))),
+  );
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.run(':id'), may: 'teacher' },
+      says: 'A run with its plan, place, layout and clock',
+    },
+    async ({ request }) => fresh(await runs.one(idIn(request.params))),
+  );
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.runRemarks(':id'), may: 'teacher' },
+      says: 'What the margin of its plan still says, in short',
+    },
+    ({ request }) => runs.remarks(idIn(request.params)),
+  );
+  changes(gate, parts, fresh);
+}
+
+/** What is done to a run that is there. */
+function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => RunNow): void {
   const told = (run: Run): RunNow => {
     events.changed(run);
-    return { run, serverNow: now() };
+    return fresh(run);
   };
-
-  router.get(routes.runs, async (request, response) => {
-    response.json(
-      await runs.summaries({ from: moment(request.query.from, 'from'), to: moment(request.query.to, 'to') }),
-    );
-  });
-  router.post(routes.runs, async (request, response) => {
-    response
-      .status(201)
-      .json({ run: await runs.add(bodyOf(NewRun, request)), serverNow: now() } satisfies RunNow);
-  });
-  router.get(routes.run(':id'), async (request, response) => {
-    response.json({ run: await runs.one(request.params.id as string), serverNow: now() } satisfies RunNow);
-  });
-  router.get(routes.runRemarks(':id'), async (request, response) => {
-    response.json(await runs.remarks(request.params.id as string));
-  });
-  router.post(routes.runLayout(':id'), async (request, response) => {
-    const { seed } = bodyOf(NewLayout, request);
-    response.json(told(await runs.redraw(request.params.id as string, seed)));
-  });
-  router.post(routes.runRevision(':id'), async (request, response) => {
-    const { revision } = bodyOf(OtherRevision, request);
-    response.json(told(await runs.takeRevision(request.params.id as string, revision)));
-  });
-  router.post(routes.runStart(':id'), async (request, response) => {
-    const run = await runs.start(request.params.id as string);
-    await events.started(run);
-    response.json(told(run));
-  });
-  router.post(routes.runFinish(':id'), async (request, response) => {
-    const run = await runs.finish(request.params.id as string);
-    await events.finished(run);
-    response.json(told(run));
-  });
-  router.post(routes.runClock(':id'), async (request, response) => {
-    const { speed } = bodyOf(ClockSpeed, request);
-    response.json(told(await runs.setSpeed(request.params.id as string, speed)));
-  });
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.runLayout(':id'), may: 'teacher', body: NewLayout },
+      says: 'Draws the layout anew, before the start',
+    },
+    async ({ request }) => told(await runs.redraw(idIn(request.params), bodyOf(NewLayout, request).seed)),
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.runRevision(':id'), may: 'teacher', body: OtherRevision },
+      says: 'Takes it to another revision of its plan, before the start',
+    },
+    async ({ request }) =>
+      told(await runs.takeRevision(idIn(request.params), bodyOf(OtherRevision, request).revision)),
+  );
+  gate.route(
+    { method: 'post', path: routes.runStart(':id'), may: 'teacher', body: Nothing, says: 'Starts it' },
+    async ({ request }) => {
+      bodyOf(Nothing, request);
+      const run = await runs.start(idIn(request.params));
+      await events.started(run);
+      return told(run);
+    },
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.runFinish(':id'), may: 'teacher', body: Nothing },
+      says: 'Finishes it; the tablets of its stations are in no longer',
+    },
+    async ({ request }) => {
+      bodyOf(Nothing, request);
+      const run = await runs.finish(idIn(request.params));
+      const answer = told(run);
+      await events.finished(run);
+      return answer;
+    },
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.runClock(':id'), may: 'teacher', body: ClockSpeed },
+      says: 'Sets the speed of a simulated run',
+    },
+    async ({ request }) => told(await runs.setSpeed(idIn(request.params), bodyOf(ClockSpeed, request).speed)),
+  );
 }
 
 function moment(value: unknown, name: string): number | undefined {
   if (value === undefined) return undefined;
-  const number = Number(value);
+  const number = typeof value === 'string' && value !== '' ? Number(value) : NaN;
   if (!Number.isFinite(number)) throw refusedField(`/${name}`, value, 'a moment in ms since 1970');
   return number;
 }

@@ -21,10 +21,11 @@ export class SchoolSettings {
       version: this.#version,
     };
   }
+}
 
-  async set(values: Record<string, string>): Promise<void> {
-    for (const [key, value] of Object.entries(values)) {
-      await this.#knex('school').insert({ key, value }).onConflict('key').merge();
-    }
+/** Sets what is known of the school, in the transaction `knex` is. */
+export async function setSchool(knex: Knex, values: Record<string, string>): Promise<void> {
+  for (const [key, value] of Object.entries(values)) {
+    await knex('school').insert({ key, value }).onConflict('key').merge();
   }
 }

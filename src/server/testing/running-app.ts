@@ -8,6 +8,7 @@ import { examplePlan } from '../../core/practical';
 import type { Entry, EntryBody } from '../../core/run';
 import { createApp, type App } from '../app';
 import { openDatabase } from '../db/open';
+import { serverFor } from '../listen';
 
 /** A server on a free port with a database of its own. */
 export interface RunningApp {
@@ -15,36 +16,45 @@ export interface RunningApp {
   knex: Knex;
   data: string;
   url: string;
-  get(path: string): Promise<{ status: number; body: never }>;
-  send(method: string, path: string, body: unknown): Promise<{ status: number; body: never }>;
+  get(path: string, headers?: Record<string, string>): Promise<Answer>;
+  send(method: string, path: string, body: unknown, headers?: Record<string, string>): Promise<Answer>;
   stop(): Promise<void>;
+}
+
+export interface Answer {
+  status: number;
+  body: never;
+  headers: Headers;
 }
 
 const silent = { entries: () => undefined, error: () => undefined };
 
-export async function runningApp(now: () => number = Date.now): Promise<RunningApp> {
+export async function runningApp(now: () => number = Date.now, open = true): Promise<RunningApp> {
   const data = mkdtempSync(join(tmpdir(), 'tawny-'));
   const knex = await openDatabase(data);
   const probes = () => ({ advance: () => [], hear: () => undefined });
-  const app = createApp({ knex, dataFolder: data, version: 'test', now, probes, logger: silent });
-  const server = app.express.listen(0, '127.0.0.1');
+  const app = createApp({
+    ...{ knex, dataFolder: data, version: 'test', epoch: 'this one', open, now, probes, logger: silent },
+  });
+  const server = serverFor(app.express).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const answer = async (response: Response) => ({
     status: response.status,
     body: (await response.json()) as never,
+    headers: response.headers,
   });
   return {
     app,
     knex,
     data,
     url,
-    get: async (path) => answer(await fetch(url + path)),
-    send: async (method, path, body) =>
+    get: async (path, headers = {}) => answer(await fetch(url + path, { headers })),
+    send: async (method, path, body, headers = {}) =>
       answer(
         await fetch(url + path, {
           method,
-          headers: { 'content-type': 'application/json' },
+          headers: { 'content-type': 'application/json', ...headers },
           body: typeof body === 'string' ? body : JSON.stringify(body),
         }),
       ),
@@ -59,7 +69,13 @@ export async function runningApp(now: () => number = Date.now): Promise<RunningA
 }
 
 /** Sets up a school with the example practical and a run that has begun; answers with the run’s id. */
-export async function startedRun({ send }: RunningApp, stations = 4, startsAt = Date.now()): Promise<string> {
+export async function startedRun(
+  { send: sendAs }: RunningApp,
+  stations = 4,
+  startsAt = Date.now(),
+  headers: Record<string, string> = {},
+): Promise<string> {
+  const send = (method: string, path: string, body: unknown) => sendAs(method, path, body, headers);
   const id = uuid();
   const room = {
     id: 'kitchen',

@@ -46,7 +46,7 @@ function fakeServer() {
         server.losesAnswers -= 1;
         return Promise.reject(new Unreachable());
       }
-      return Promise.resolve({ kept, already });
+      return Promise.resolve({ kept, already, epoch: 'this one' });
     },
   };
   return server;

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import * as firstLight from './001-first-light';
 import * as secondShape from './002-second-shape';
+import * as who from './003-who';
 
 export interface Migration {
   name: string;
@@ -11,4 +12,5 @@ export interface Migration {
 export const migrations: readonly Migration[] = [
   { name: '001-first-light', up: firstLight.up },
   { name: '002-second-shape', up: secondShape.up },
+  { name: '003-who', up: who.up },
 ];
