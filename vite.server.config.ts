@@ -16,6 +16,7 @@ export default defineConfig({
       'class-validator-jsonschema',
       'reflect-metadata',
       'sharp',
+      '@node-rs/argon2',
     ],
   },
   build: {

@@ -10,16 +10,20 @@ import Database from 'better-sqlite3';
 export class TestServer {
   readonly data = mkdtempSync(join(tmpdir(), 'tawny-e2e-'));
   readonly port: number;
-  readonly #demo: boolean;
+  readonly #args: readonly string[];
   #process: ChildProcess | null = null;
+  /** What it said on its console. */
+  said = '';
 
-  private constructor(port: number, demo: boolean) {
+  private constructor(port: number, args: readonly string[]) {
     this.port = port;
-    this.#demo = demo;
+    this.#args = args;
   }
 
-  static async start({ demo = false } = {}): Promise<TestServer> {
-    const server = new TestServer(await freePort(), demo);
+  /** `lan`: open to the network, so that teachers sign in. */
+  static async start({ demo = false, lan = false } = {}): Promise<TestServer> {
+    const args = [demo ? '--demo' : '', lan ? '--lan' : demo ? '' : '--open'].filter(Boolean);
+    const server = new TestServer(await freePort(), args);
     await server.up();
     return server;
   }
@@ -30,11 +34,11 @@ export class TestServer {
 
   /** Starts the process and waits until it answers. */
   async up(): Promise<void> {
-    const args = ['dist/server/main.js', ...(this.#demo ? ['--demo'] : [])];
-    this.#process = spawn(process.execPath, args, {
+    this.#process = spawn(process.execPath, ['dist/server/main.js', ...this.#args], {
       env: { ...process.env, TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
-      stdio: ['ignore', 'ignore', 'inherit'],
+      stdio: ['ignore', 'pipe', 'inherit'],
     });
+    this.#process.stdout!.on('data', (text: Buffer) => (this.said += text.toString()));
     await expect(async () => {
       expect((await fetch(`${this.url}/healthz`)).ok, 'the server comes up').toBe(true);
     }).toPass({ intervals: [50], timeout: 15_000 });

@@ -1,4 +1,4 @@
-// `npm run demo`: installs what is missing, builds, loads the invented school on the first start, and serves.
+// `npm run demo [-- --lan]`: installs what is missing, builds, loads the invented school on the first start, and serves.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ensureBuild, ensurePackages, root } from './setup.mjs';
@@ -11,7 +11,7 @@ try {
   process.exit(1);
 }
 
-const server = spawn(process.execPath, [join(root, 'dist/server/main.js'), '--demo'], {
+const server = spawn(process.execPath, [join(root, 'dist/server/main.js'), '--demo', ...process.argv.slice(2)], {
   cwd: root,
   stdio: 'inherit',
   env: { ...process.env, NODE_ENV: 'production' },

@@ -7,6 +7,7 @@ import { GoAnywhere } from './frame/GoAnywhere';
 import { Shelf } from './shelf/Shelf';
 import { fullSystem } from './theme/full-system';
 import { Waiting } from './ui/Notice';
+import { Door } from './who/Door';
 import { Lost } from './frame/Lost';
 
 const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ default: page.TodayPage })));
@@ -24,21 +25,23 @@ export function App() {
     <ChakraProvider value={fullSystem}>
       <QueryClientProvider client={queryClient}>
         <BrowserRouter>
-          <GoAnywhere>
-            <Shelf>
-              <Suspense fallback={<Waiting />}>
-                <Routes>
-                  <Route path="/" element={<TodayPage />} />
-                  <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
-                  <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
-                  <Route path="/runs/:runId/bench" element={<BenchPage />} />
-                  <Route path="/runs/:runId/results" element={<ResultsPage />} />
-                  <Route path="/runs/:runId/report" element={<ReportPage />} />
-                  <Route path="*" element={<Lost />} />
-                </Routes>
-              </Suspense>
-            </Shelf>
-          </GoAnywhere>
+          <Door>
+            <GoAnywhere>
+              <Shelf>
+                <Suspense fallback={<Waiting />}>
+                  <Routes>
+                    <Route path="/" element={<TodayPage />} />
+                    <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
+                    <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+                    <Route path="/runs/:runId/bench" element={<BenchPage />} />
+                    <Route path="/runs/:runId/results" element={<ResultsPage />} />
+                    <Route path="/runs/:runId/report" element={<ReportPage />} />
+                    <Route path="*" element={<Lost />} />
+                  </Routes>
+                </Suspense>
+              </Shelf>
+            </GoAnywhere>
+          </Door>
         </BrowserRouter>
       </QueryClientProvider>
     </ChakraProvider>

@@ -2,19 +2,19 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bitter';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { stationIn } from './station/station-address';
+import { tabletPageAt } from './api/tablet-pages';
 import './theme/print.css';
 
 const App = lazy(() => import('./app').then((app) => ({ default: app.App })));
 const StationApp = lazy(() => import('./station/StationApp').then((app) => ({ default: app.StationApp })));
 
 /** A tablet at a station fetches the page of its station and nothing of the teacher’s. */
-const station = stationIn(window.location.pathname);
+const page = tabletPageAt(window.location.pathname);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <Suspense fallback={<p style={{ padding: '2rem' }}>One moment …</p>}>
-      {station ? <StationApp {...station} /> : <App />}
+      {page ? <StationApp page={page} /> : <App />}
     </Suspense>
   </StrictMode>,
 );

@@ -54,12 +54,14 @@ export interface OwnPlan extends StationPlan {
  * Prepares what stays the same for all stations of a run; each treatment is resolved once.
  *
  * @param treatments the treatment of each station, by id
+ * @param varied ids of ingredients that are not the same at all stations, where `treatments` are not all of them
  */
 export function benchSetting(
   plan: Plan,
   place: Place | null,
   treatments: ReadonlyMap<number, string>,
   tables: BatchTables | null = null,
+  varied: ReadonlySet<string> | null = null,
 ): BenchSetting {
   const { boilingC } = boilingIn(place);
   const { gramsOf, syrupOf, usedIn } = tables ?? noTables;
@@ -84,7 +86,8 @@ export function benchSetting(
     place,
     boilingC,
     usedIn,
-    varied: new Set(plan.formula.map((one) => one.id).filter((id) => variedAmount(id, all) !== null)),
+    varied:
+      varied ?? new Set(plan.formula.map((one) => one.id).filter((id) => variedAmount(id, all) !== null)),
     stations: [...treatments.keys()],
     own,
     ownWith(station, notebook) {

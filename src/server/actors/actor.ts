@@ -23,14 +23,11 @@ export interface StationActor {
   station: number;
 }
 
-/** What a route asks of whoever calls it. */
-export const permissions = {
-  anyone: 'anyone who reaches the program',
-  station: 'a tablet of this very station while it is let in, or a teacher',
-  teacher: 'a teacher who is signed in',
-  admin: 'a teacher who administers',
-} as const;
-export type Permission = keyof typeof permissions;
+/**
+ * What a route asks of whoever calls it: nothing; a tablet of the very station its address names, while it is let in, or a
+ * teacher; a teacher who is signed in; a teacher who administers.
+ */
+export type Permission = 'anyone' | 'station' | 'teacher' | 'admin';
 
 /** Who can be behind a route of such a permission. */
 export type ActorFor<P extends Permission> = P extends 'anyone'

@@ -6,7 +6,7 @@ import { plainCode, randomCode } from '../teachers/teachers';
  * Letters of a station’s code. Of 30 letters, six make 729 million codes; a school with 40 codes open that takes 100
  * wrong tries in a quarter of an hour (`wrongTries`) lets one guess right once in 45,000 lessons of an hour.
  */
-export const codeLength = 6;
+const codeLength = 6;
 
 interface CodeRow {
   code: string;

@@ -19,7 +19,7 @@ interface TeacherRow {
 const keyOf = (name: string) => name.normalize('NFKC').trim().replace(/\s+/g, ' ').toLowerCase();
 
 /** Letters of codes: no two of them are easily taken for each other. */
-export const codeLetters = 'ABCDEFGHJKMNPQRSTVWXYZ23456789';
+const codeLetters = 'ABCDEFGHJKMNPQRSTVWXYZ23456789';
 
 export const randomCode = (letters: number): string =>
   Array.from({ length: letters }, () => codeLetters[randomInt(codeLetters.length)]).join('');

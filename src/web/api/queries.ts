@@ -12,14 +12,14 @@ import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
 import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
 import type { School } from '../../contract/school';
-import { ProblemError, request } from './request';
+import { request, Unreachable } from './request';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5_000,
       // A refusal will be refused again; a server that is away may come back.
-      retry: (count, error) => !(error instanceof ProblemError) && count < 3,
+      retry: (count, error) => error instanceof Unreachable && count < 3,
     },
   },
 });
@@ -98,7 +98,7 @@ export const useAddRun = () =>
 
 export const useImport = () =>
   useChange(
-    (body: unknown) => request<Imported>(routes.imports, { body }),
+    (body: unknown) => request<Imported>(routes.imports, { body, large: true }),
     'runs',
     'practicals',
     'rooms',

@@ -28,14 +28,34 @@ export class Unreachable extends Error {
   }
 }
 
+/** The server does not know who asks, or no longer; what was to be sent is kept until it does. */
+export class SignedOut extends Error {
+  constructor(detail: string) {
+    super(detail);
+    this.name = 'SignedOut';
+  }
+}
+
+const whenSignedOut = new Set<() => void>();
+
+/** Calls when the server says that nobody is signed in. */
+export function onSignedOut(listener: () => void): () => void {
+  whenSignedOut.add(listener);
+  return () => whenSignedOut.delete(listener);
+}
+
+/** Longest a request may take, ms: after it the server counts as away. Bytes and files take longer. */
+const timeOutMs = { ordinary: 15_000, large: 180_000 };
+
 /** One request to the API: JSON or bytes in, JSON out, problems as errors. */
 export async function request<T>(
   path: string,
-  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean } = {},
+  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean; large?: boolean } = {},
 ): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
+      signal: AbortSignal.timeout(init.bytes || init.large ? timeOutMs.large : timeOutMs.ordinary),
       method: init.method ?? (init.body === undefined ? 'GET' : 'POST'),
       ...(init.keepalive && { keepalive: true }),
       ...(init.bytes && { headers: { 'content-type': init.bytes.type }, body: init.bytes }),
@@ -47,11 +67,16 @@ export async function request<T>(
   } catch {
     throw new Unreachable();
   }
-  if (response.ok) return (await response.json()) as T;
-  if (response.headers.get('content-type')?.includes(problemType)) {
-    throw new ProblemError((await response.json()) as ProblemDocument);
-  }
-  throw new Unreachable();
+  const answer: unknown = await response.json().catch(() => {
+    // Broken off half-way, or something between us and the server answered in its place.
+    throw new Unreachable();
+  });
+  if (response.ok) return answer as T;
+  if (!response.headers.get('content-type')?.includes(problemType)) throw new Unreachable();
+  const problem = answer as ProblemDocument;
+  if (problem.status !== 401) throw new ProblemError(problem);
+  whenSignedOut.forEach((listener) => listener());
+  throw new SignedOut(problem.detail);
 }
 
 /** What to tell people about an error, in a sentence or two. */

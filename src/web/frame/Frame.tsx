@@ -9,6 +9,7 @@ import { useShelf } from '../shelf/Shelf';
 import { useGoAnywhere } from './GoAnywhere';
 import type { KeyHelp } from './KeysHelp';
 
+const WhoMenu = lazy(() => import('../who/WhoMenu').then((menu) => ({ default: menu.WhoMenu })));
 const KeysHelp = lazy(() => import('./KeysHelp').then((help) => ({ default: help.KeysHelp })));
 
 interface FrameProps {
@@ -135,6 +136,9 @@ function Tools({ ml, onHelp }: { ml: string; onHelp(): void }) {
   ];
   return (
     <Flex gap="0.5" ml={ml}>
+      <Suspense fallback={null}>
+        <WhoMenu />
+      </Suspense>
       {tools.map(({ name, title, icon: Icon, act }) => (
         <IconButton
           key={name}

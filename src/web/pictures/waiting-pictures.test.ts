@@ -3,8 +3,10 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { problemType } from '../../contract/problem';
 import type { Entry, EntryBody } from '../../core/run';
 import { ProblemError, Unreachable } from '../api/request';
+import { boardDoor } from '../api/doors';
 import { keepHere, sendPictures } from './waiting-pictures';
 
+const board = boardDoor('r');
 const hash = (letter: string) => letter.repeat(64);
 const entry = (id: string, body: EntryBody): Entry => ({ id, station: 1, at: 0, offset: 0, body });
 const photo = (letter: string): EntryBody => ({
@@ -44,31 +46,29 @@ describe('pictures on their way', () => {
       entry('3', { kind: 'correction', corrects: '2', to: photo('a') as never }),
       entry('4', { kind: 'correction', corrects: '2', to: null }),
     ];
-    await sendPictures(entries);
+    await sendPictures(entries, board);
     expect(sent).toEqual([{ address: `PUT /api/pictures/${hash('a')}`, bytes: 'bread' }]);
     // One that is not here any more was received before.
-    await sendPictures(entries);
+    await sendPictures(entries, board);
     expect(sent).toHaveLength(1);
   });
 
   it('stay here while the server is away, and go the next time', async () => {
     await keepHere(hash('b'), picture('cake'));
     server(() => Promise.reject(new TypeError('no network')));
-    await expect(sendPictures([entry('1', photo('b'))])).rejects.toBeInstanceOf(Unreachable);
+    await expect(sendPictures([entry('1', photo('b'))], board)).rejects.toBeInstanceOf(Unreachable);
     const sent = server(kept);
-    await sendPictures([entry('1', photo('b'))]);
+    await sendPictures([entry('1', photo('b'))], board);
     expect(sent.map(({ bytes }) => bytes)).toEqual(['cake']);
   });
 
   it('that are refused blame only the entries that name them, in the server’s words', async () => {
     await keepHere(hash('c'), picture('not a picture'));
     server(() => refuses('a picture as JPEG, PNG or WebP'));
-    const error = await sendPictures([
-      entry('1', seen),
-      entry('2', photo('c')),
-      entry('3', photo('d')),
-      entry('4', photo('c')),
-    ]).catch((reason: unknown) => reason);
+    const error = await sendPictures(
+      [entry('1', seen), entry('2', photo('c')), entry('3', photo('d')), entry('4', photo('c'))],
+      board,
+    ).catch((reason: unknown) => reason);
     expect(error).toBeInstanceOf(ProblemError);
     expect((error as ProblemError).fields).toEqual(
       [1, 3].map((i) => ({
@@ -81,7 +81,7 @@ describe('pictures on their way', () => {
     // Nothing is thrown away: it can be sent again, should the server change its mind.
     expect(server(kept)).toEqual([]);
     const again = server(kept);
-    await sendPictures([entry('2', photo('c'))]);
+    await sendPictures([entry('2', photo('c'))], board);
     expect(again).toHaveLength(1);
   });
 });

@@ -1,8 +1,8 @@
-import { openDB, type DBSchema } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { PictureKept } from '../../contract/pictures';
-import { routes } from '../../contract/routes';
 import { pictureOf, type Entry } from '../../core/run';
 import { ProblemError, request } from '../api/request';
+import type { RunDoor } from '../api/doors';
 
 interface PictureSchema extends DBSchema {
   pictures: { key: string; value: Blob };
@@ -16,11 +16,34 @@ const waiting = () =>
     },
   });
 
+/** Where the device keeps none: they wait in this page until they are sent. */
+const inThisPage = new Map<string, Blob>();
+
 /** Saves a picture here until it has been sent. */
 export async function keepHere(hash: string, bytes: Blob): Promise<void> {
+  try {
+    await onDevice((database) => database.put('pictures', bytes, hash));
+  } catch {
+    inThisPage.set(hash, bytes);
+  }
+}
+
+async function onDevice<T>(work: (database: IDBPDatabase<PictureSchema>) => Promise<T>): Promise<T> {
   const database = await waiting();
-  await database.put('pictures', bytes, hash);
-  database.close();
+  try {
+    return await work(database);
+  } finally {
+    database.close();
+  }
+}
+
+const found = async (hash: string): Promise<Blob | undefined> =>
+  inThisPage.get(hash) ??
+  (await onDevice((database) => database.get('pictures', hash)).catch(() => undefined));
+
+async function forget(hash: string): Promise<void> {
+  inThisPage.delete(hash);
+  await onDevice((database) => database.delete('pictures', hash)).catch(() => undefined);
 }
 
 /**
@@ -29,21 +52,16 @@ export async function keepHere(hash: string, bytes: Blob): Promise<void> {
  *
  * @throws ProblemError where the server will not have one, about the entries that name it
  */
-export async function sendPictures(entries: readonly Entry[]): Promise<void> {
-  const database = await waiting();
-  try {
-    for (const hash of new Set(entries.flatMap(({ body }) => pictureOf(body) ?? []))) {
-      const bytes = await database.get('pictures', hash);
-      if (!bytes) continue;
-      try {
-        await request<PictureKept>(routes.picture(hash), { method: 'PUT', bytes });
-      } catch (error) {
-        throw error instanceof ProblemError ? ofEntries(error, hash, entries) : error;
-      }
-      await database.delete('pictures', hash);
+export async function sendPictures(entries: readonly Entry[], door: Pick<RunDoor, 'picture'>): Promise<void> {
+  for (const hash of new Set(entries.flatMap(({ body }) => pictureOf(body) ?? []))) {
+    const bytes = await found(hash);
+    if (!bytes) continue;
+    try {
+      await request<PictureKept>(door.picture(hash), { method: 'PUT', bytes });
+    } catch (error) {
+      throw error instanceof ProblemError ? ofEntries(error, hash, entries) : error;
     }
-  } finally {
-    database.close();
+    await forget(hash);
   }
 }
 
@@ -57,9 +75,7 @@ function ofEntries({ problem, fields }: ProblemError, hash: string, entries: rea
 }
 
 /** Where a picture can be seen: from here while it waits, else from the server. */
-export async function addressOf(hash: string): Promise<string> {
-  const database = await waiting();
-  const bytes = await database.get('pictures', hash);
-  database.close();
-  return bytes ? URL.createObjectURL(bytes) : routes.smallPicture(hash);
+export async function addressOf(hash: string, door: Pick<RunDoor, 'smallPicture'>): Promise<string> {
+  const bytes = await found(hash);
+  return bytes ? URL.createObjectURL(bytes) : door.smallPicture(hash);
 }

@@ -9,6 +9,7 @@ import { PracticalFrame } from '../frame/PracticalFrame';
 import type { LiveRun } from '../run/live-run';
 import { runSubtitle } from '../run/run-subtitle';
 import { useFreshLists } from '../run/use-fresh-lists';
+import { boardDoor } from '../api/doors';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton } from '../ui/Button';
@@ -21,7 +22,7 @@ import { StudentSheets } from './StudentSheets';
 /** What can be handed on: previews as they will print, and the files. */
 export function ReportPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(runId!);
+  const { live, error } = useLiveRun(boardDoor(runId!));
   if (!live) return <Waiting error={error} />;
   return <OpenReport live={live} />;
 }

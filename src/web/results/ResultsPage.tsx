@@ -16,6 +16,7 @@ import { useBenchSetting } from '../run/use-bench-setting';
 import type { LiveRun } from '../run/live-run';
 import { QuickLine, quickLineKeys } from '../run/QuickLine';
 import { useFreshLists } from '../run/use-fresh-lists';
+import { boardDoor } from '../api/doors';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { useQuickContext } from '../run/use-quick-context';
 import { Aside } from '../ui/Aside';
@@ -28,7 +29,7 @@ import { useResults } from './use-results';
 /** What it means: the class table, the traces, each response against the factor, and what they can tell. */
 export function ResultsPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(runId!);
+  const { live, error } = useLiveRun(boardDoor(runId!));
   if (!live) return <Waiting error={error} />;
   return <OpenResults live={live} />;
 }

@@ -81,12 +81,7 @@ export function Bench({ live }: { live: LiveRun }) {
       </Flex>
       <QuickLine context={context} waiting={outbox.waiting.length} onLog={(entries) => live.log(entries)} />
       <LogDrawer runId={run.id} open={shown === 'log'} onClose={() => setShown('none')} />
-      <StationPages
-        runId={run.id}
-        stations={run.stations}
-        open={shown === 'pages'}
-        onClose={() => setShown('none')}
-      />
+      <StationPages run={run} open={shown === 'pages'} onClose={() => setShown('none')} />
     </>
   );
 }

@@ -8,11 +8,12 @@ import { PlannedRun } from './PlannedRun';
 import { quickLineKeys } from './QuickLine';
 import { runSubtitle } from './run-subtitle';
 import { useFreshLists } from './use-fresh-lists';
+import { boardDoor } from '../api/doors';
 import { useLiveRun, useLiveState } from './use-live-run';
 
 export function BenchPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(runId!);
+  const { live, error } = useLiveRun(boardDoor(runId!));
   if (!live) return <Waiting error={error} />;
   return <OpenBench live={live} />;
 }

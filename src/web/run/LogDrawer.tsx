@@ -2,10 +2,8 @@ import { Box, Drawer, Flex, Portal } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import type { LoggedEntry } from '../../contract/entries';
-import { routes } from '../../contract/routes';
 import { recordedInWords, type Entry } from '../../core/run';
-import { request } from '../api/request';
+import { wholeLog } from '../api/whole-log';
 import { QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 
@@ -22,7 +20,7 @@ export function LogDrawer({ runId, open, onClose }: LogDrawerProps) {
   const [probes, setProbes] = useState(false);
   const { data, error } = useQuery({
     queryKey: ['log', runId],
-    queryFn: () => request<LoggedEntry[]>(routes.log(runId)),
+    queryFn: () => wholeLog(runId),
     enabled: open,
     staleTime: 0,
   });
@@ -72,6 +70,11 @@ export function LogDrawer({ runId, open, onClose }: LogDrawerProps) {
                   <Box textDecoration={corrected.has(entry.id) ? 'line-through' : undefined}>
                     {entryWords(entry, byId)}
                   </Box>
+                  {entry.by && (
+                    <Box color="soft" ml="auto" flexShrink={0}>
+                      {entry.by}
+                    </Box>
+                  )}
                 </Flex>
               ))}
               {shown?.length === 0 && <Box color="soft">Nothing written yet.</Box>}

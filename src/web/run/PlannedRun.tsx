@@ -77,7 +77,7 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
       <Aside name="Before the run" wide={340} bg="sheet" px="6" pb="6">
         <BeforeTheBell runId={run.id} now={now.getTime()} />
       </Aside>
-      <StationPages runId={run.id} stations={run.stations} open={pages} onClose={() => setPages(false)} />
+      <StationPages run={run} open={pages} onClose={() => setPages(false)} />
     </Flex>
   );
 }

@@ -5,6 +5,7 @@ import { routes } from '../../contract/routes';
 import { speeds, type Run, type RunNow } from '../../contract/runs';
 import { formatClock } from '../../core/format';
 import { request, sayError } from '../api/request';
+import { useStationsIn } from './use-stations-in';
 import { IconButton, QuietButton } from '../ui/Button';
 
 interface RunControlsProps {
@@ -67,17 +68,31 @@ export function RunControls(props: RunControlsProps) {
         <IconButton aria-label="The log" title="The log" onClick={onLog} css={{ minW: '36px', minH: '36px' }}>
           <ListOrdered size={18} />
         </IconButton>
-        <IconButton
-          aria-label="Pages for the stations"
-          title="Pages for the stations"
-          onClick={onPages}
-          css={{ minW: '36px', minH: '36px' }}
-        >
-          <QrCode size={18} />
-        </IconButton>
+        <TabletsIn runId={run.id} onPages={onPages} />
         {run.status === 'running' && <Finish onFinish={() => void post(routes.runFinish(run.id))} />}
       </Flex>
     </Flex>
+  );
+}
+
+/** The way to the stations’ pages, with how many tablets are in. */
+function TabletsIn({ runId, onPages }: { runId: string; onPages(): void }) {
+  const { data } = useStationsIn(runId, 10_000);
+  const stations = new Set(data?.passes.map(({ station }) => station)).size;
+  return (
+    <IconButton
+      aria-label="Pages for the stations"
+      title="Pages for the stations"
+      onClick={onPages}
+      css={{ minW: '36px', minH: '36px', gap: '6px', px: '1.5' }}
+    >
+      <QrCode size={18} aria-hidden />
+      {stations > 0 && (
+        <Box as="span" fontSize="sm" fontWeight="semibold">
+          {stations} in
+        </Box>
+      )}
+    </IconButton>
   );
 }
 

@@ -1,4 +1,5 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
+import type { RunDoor } from '../api/doors';
 import { LiveRun, type LiveState } from './live-run';
 import type { OutboxState } from '../outbox/outbox';
 
@@ -8,8 +9,12 @@ export interface OpenRun {
   outbox: OutboxState;
 }
 
-/** Opens a run and follows it; opens it anew when it begins. */
-export function useLiveRun(id: string): { live: LiveRun | null; error: unknown } {
+/** Opens a run and follows it; opens it anew when it begins, or when the server has another database than before. */
+export function useLiveRun(door: RunDoor): {
+  live: LiveRun | null;
+  error: unknown;
+  retry(): void;
+} {
   const [live, setLive] = useState<LiveRun | null>(null);
   const [error, setError] = useState<unknown>(null);
   const [epoch, setEpoch] = useState(0);
@@ -17,7 +22,7 @@ export function useLiveRun(id: string): { live: LiveRun | null; error: unknown }
     let gone = false;
     let opened: LiveRun | null = null;
     let unsubscribe = () => {};
-    LiveRun.open(id).then(
+    LiveRun.open(door).then(
       (run) => {
         if (gone) {
           run.close();
@@ -25,9 +30,10 @@ export function useLiveRun(id: string): { live: LiveRun | null; error: unknown }
         }
         opened = run;
         unsubscribe = run.subscribe(() => {
-          if (run.state().began) setEpoch((was) => was + 1);
+          if (run.state().anew) setEpoch((was) => was + 1);
         });
         setLive(run);
+        setError(null);
       },
       (reason: unknown) => !gone && setError(reason),
     );
@@ -36,8 +42,11 @@ export function useLiveRun(id: string): { live: LiveRun | null; error: unknown }
       unsubscribe();
       opened?.close();
     };
-  }, [id, epoch]);
-  return { live, error };
+    // The key stands for the door.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [door.key, epoch]);
+  const retry = useCallback(() => setEpoch((was) => was + 1), []);
+  return { live, error, retry };
 }
 
 /** The state of an open run, followed. */

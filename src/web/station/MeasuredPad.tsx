@@ -9,7 +9,7 @@ import { ResponseLine } from './ResponseLine';
 const PhotoLine = lazy(() => import('./PhotoLine').then((module) => ({ default: module.PhotoLine })));
 
 /** What is noted once, and one line for each response of the plan. */
-export function MeasuredPad({ run, state, notes, onLog }: PadProps) {
+export function MeasuredPad({ run, door, state, notes, onLog }: PadProps) {
   const { responses, noted } = run.plan;
   const typed = responses.filter((response) => response.formula.trim() === '');
   const asked = [
@@ -38,6 +38,7 @@ export function MeasuredPad({ run, state, notes, onLog }: PadProps) {
               <PhotoLine
                 response={response}
                 taken={notes.photos.filter((noted) => noted.body.responseId === response.id)}
+                door={door}
                 onLog={onLog}
               />
             </Suspense>

@@ -3,6 +3,7 @@ import { Camera } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Response } from '../../core/practical';
 import type { EntryBody, Noted, PhotoBody } from '../../core/run';
+import type { RunDoor } from '../api/doors';
 import { takeIn } from '../pictures/take-in';
 import { addressOf, keepHere } from '../pictures/waiting-pictures';
 import { firstWithout, PieceChips } from './PieceChips';
@@ -11,11 +12,12 @@ import { ResponseHead } from './ResponseHead';
 interface PhotoLineProps {
   response: Response;
   taken: readonly Noted<PhotoBody>[];
+  door: RunDoor;
   onLog(body: EntryBody): Promise<unknown>;
 }
 
 /** A picture of what is made: what was taken so far, and the camera. */
-export function PhotoLine({ response, taken, onLog }: PhotoLineProps) {
+export function PhotoLine({ response, taken, door, onLog }: PhotoLineProps) {
   const [chosen, setChosen] = useState<number | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -54,6 +56,7 @@ export function PhotoLine({ response, taken, onLog }: PhotoLineProps) {
           <Taken
             key={one.id}
             photo={one}
+            door={door}
             onStrike={() => onLog({ kind: 'correction', corrects: one.id, to: null })}
           />
         ))}
@@ -117,13 +120,13 @@ function TakePhoto({ label, busy, onFile }: TakePhotoProps) {
   );
 }
 
-function Taken({ photo, onStrike }: { photo: Noted<PhotoBody>; onStrike(): void }) {
+function Taken({ photo, door, onStrike }: { photo: Noted<PhotoBody>; door: RunDoor; onStrike(): void }) {
   const { piece, picture, name } = photo.body;
   const [address, setAddress] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
     let own: string | null = null;
-    void addressOf(picture).then((found) => {
+    void addressOf(picture, door).then((found) => {
       if (found.startsWith('blob:')) own = found;
       if (!gone) setAddress(found);
     });
@@ -131,7 +134,7 @@ function Taken({ photo, onStrike }: { photo: Noted<PhotoBody>; onStrike(): void 
       gone = true;
       if (own) URL.revokeObjectURL(own);
     };
-  }, [picture]);
+  }, [picture, door]);
   const what = `${name}${piece === undefined ? '' : `, piece ${piece}`}`;
   return (
     <Box>

@@ -1,6 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useEffect, useMemo, useState } from 'react';
-import { stationRange, stationState, type QuickEntry } from '../../core/run';
+import { lazy, useEffect, useMemo, useState } from 'react';
+import { stationState, type QuickEntry } from '../../core/run';
+import { SignedOut } from '../api/request';
+import { stationDoor } from '../api/doors';
 import type { LiveRun } from '../run/live-run';
 import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
 import { vesselScales } from '../run/vessel-scale';
@@ -12,19 +14,22 @@ import { StepNow } from './StepNow';
 import { WhereEntriesAre } from './WhereEntriesAre';
 import { useBenchSetting } from '../run/use-bench-setting';
 
+const NotIn = lazy(() => import('./NotIn').then((page) => ({ default: page.NotIn })));
+
 /** One station’s own page, for a phone or a tablet beside the pan. It stands alone: no ways to anywhere else. */
 export function StationPage({ runId, station }: { runId: string; station: string }) {
-  const { live, error } = useLiveRun(runId);
+  const door = useMemo(() => stationDoor(runId, Number(station)), [runId, station]);
+  const { live, error, retry } = useLiveRun(door);
+  if (!live && error instanceof SignedOut) return <NotIn runId={runId} station={station} onIn={retry} />;
   if (!live) return <Waiting error={error} />;
   return <OpenStation live={live} station={Number(station)} />;
 }
 
 function OpenStation({ live, station }: { live: LiveRun; station: number }) {
   const { state, outbox } = useLiveState(live);
-  const { run, version, connected } = state;
+  const { run, version, connected, shut } = state;
   const tick = useTick(500);
   const [unit, setUnit] = useState(run.unit);
-  const known = run.stations.includes(station);
   useEffect(() => {
     document.title = `Station ${station} · Tawny Beaker`;
   }, [station]);
@@ -38,14 +43,14 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
     [setting, live, station, version, tick],
   );
 
-  if (!known) {
+  if (shut) {
     return (
-      <Box p="6" role="alert">
-        There is no station {station} in this run; choose {stationRange(run.stations)}.{' '}
-        <Box asChild color="tawnyDeep" textDecoration="underline">
-          <a href={`/runs/${run.id}/bench`}>To the board</a>
-        </Box>
-      </Box>
+      <NotIn
+        {...{ runId: run.id, station: String(station) }}
+        waiting={outbox.waiting.length}
+        finished={run.status === 'finished'}
+        onIn={live.refresh}
+      />
     );
   }
   const log = (body: QuickEntry['body']) => live.log([{ station, body }]);
@@ -64,9 +69,11 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
             outbox={outbox}
             connected={connected}
             onDiscard={(id) => live.outbox.discard(id)}
+            onAgain={(id) => live.outbox.again(id)}
           />
           <EntryTabs
             run={run}
+            door={live.door}
             state={standing}
             notes={live.notebook.station(station)}
             unit={unit}

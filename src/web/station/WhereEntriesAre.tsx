@@ -7,11 +7,13 @@ interface WhereEntriesAreProps {
   outbox: OutboxState;
   connected: boolean;
   onDiscard(id: string): Promise<void>;
+  onAgain(id: string): Promise<void>;
 }
 
 /** Says plainly whether what was logged here is saved on this device or has reached the board. */
-export function WhereEntriesAre({ outbox, connected, onDiscard }: WhereEntriesAreProps) {
-  const { waiting, received, refused, away } = outbox;
+export function WhereEntriesAre({ outbox, connected, onDiscard, onAgain }: WhereEntriesAreProps) {
+  const { waiting, received, refused, away, held, notKept } = outbox;
+  const off = away || !connected;
   return (
     <Box
       bg="paper"
@@ -31,22 +33,31 @@ export function WhereEntriesAre({ outbox, connected, onDiscard }: WhereEntriesAr
         </Box>
         {waiting.length > 0 ? (
           <Box fontWeight="bold" color="amberInk">
-            {waiting.length} saved here{away || !connected ? ', no network' : ', on the way'}
+            {waiting.length} {notKept ? 'only on this page' : 'saved here'}
+            {off ? ', no network' : held ? '' : ', on the way'}
           </Box>
         ) : (
-          (away || !connected) && (
+          off && (
             <Box fontWeight="bold" color="amberInk">
               no network; you can go on logging
             </Box>
           )
         )}
       </Flex>
+      {notKept && (
+        <Box fontWeight="bold" color="amberInk">
+          This tablet cannot save anything. What you log goes to the board at once; do not reload this page
+          while something waits.
+        </Box>
+      )}
+      {held && waiting.length > 0 && <Box color="amberInk">{held} It is tried again.</Box>}
       {refused.map(({ entry, why }) => (
         <Box key={entry.id} role="alert" color="ember" mt="1">
           <strong>
             Not taken: {entry.body.kind === 'correction' ? 'a correction' : recordedInWords(entry.body)}.
           </strong>{' '}
-          {why}. It is still saved here.{' '}
+          {why}. {notKept ? 'It is still on this page.' : 'It is still saved here.'}{' '}
+          <WordButton onClick={() => void onAgain(entry.id)}>try again</WordButton>{' '}
           <WordButton onClick={() => void onDiscard(entry.id)}>let it go</WordButton>
         </Box>
       ))}

@@ -55,7 +55,7 @@ export function FormLine({ label, unit, hint, error, options, ref, ...rest }: Fo
             ))}
           </Select>
         ) : (
-          <Input {...rest} {...shared} ref={ref} autoComplete="off" />
+          <Input autoComplete="off" {...rest} {...shared} ref={ref} />
         )}
         {unit && (
           <Box color="soft" flexShrink={0}>

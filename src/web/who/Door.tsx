@@ -1,0 +1,68 @@
+import { Box, Dialog, Portal } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import type { Who } from '../../contract/who';
+import { onSignedOut } from '../api/request';
+import { Waiting } from '../ui/Notice';
+import { useWho } from './use-who';
+
+const FirstStart = lazy(() => import('./SignIn').then((page) => ({ default: page.FirstStart })));
+const SignIn = lazy(() => import('./SignIn').then((page) => ({ default: page.SignIn })));
+
+/**
+ * Before the teacher’s pages: who is not signed in signs in here. A page that is open when a session ends stays as it is,
+ * with what was typed into it, and the door stands over it.
+ */
+export function Door({ children }: { children: ReactNode }) {
+  const client = useQueryClient();
+  const { data: who, error, isLoadingError } = useWho();
+  useEffect(
+    () =>
+      onSignedOut(() => {
+        client.setQueryData<Who>(['who'], (was) => was && { ...was, teacher: null });
+      }),
+    [client],
+  );
+  // Whether anyone was in on this page: then there is something under the door to keep.
+  const wasIn = client.getQueryData<boolean>(['was-in']) ?? false;
+  useEffect(() => {
+    if (who?.teacher) client.setQueryData(['was-in'], true);
+  }, [client, who]);
+  if (!who) return isLoadingError ? <Waiting error={error} /> : <Waiting />;
+  if (who.teacher || wasIn) {
+    return (
+      <>
+        {children}
+        {!who.teacher && <Over />}
+      </>
+    );
+  }
+  return <Suspense fallback={<Waiting />}>{who.first ? <FirstStart /> : <Whole />}</Suspense>;
+}
+
+function Whole() {
+  return (
+    <Box as="main" maxW="460px" mx="auto" mt={{ base: '6', md: '20' }} px="6">
+      <SignIn title="Sign in" />
+    </Box>
+  );
+}
+
+function Over() {
+  return (
+    <Dialog.Root open role="alertdialog">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="raised" p="6" aria-label="Sign in again">
+            <Suspense fallback={<Waiting />}>
+              <SignIn title="Sign in again">
+                Your page is still here as you left it, with what you typed.
+              </SignIn>
+            </Suspense>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,113 @@
+import { Box, chakra, Heading } from '@chakra-ui/react';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import type { ReactNode } from 'react';
+import { useForm } from 'react-hook-form';
+import { routes } from '../../contract/routes';
+import { FirstTeacher, shortestPassphrase } from '../../contract/who';
+import { sayError } from '../api/request';
+import { MainButton } from '../ui/Button';
+import { FormLine } from '../ui/FormLine';
+import { Notice } from '../ui/Notice';
+import { useDoor } from './use-who';
+
+/** Name and passphrase. */
+export function SignIn({ title, children }: { title: string; children?: ReactNode }) {
+  const door = useDoor(routes.signIn);
+  const { register, handleSubmit } = useForm({ defaultValues: { name: '', passphrase: '' } });
+  return (
+    <chakra.form
+      noValidate
+      display="grid"
+      gap="4"
+      onSubmit={(event) =>
+        void handleSubmit((input) => door.mutateAsync(input))(event).catch(() => undefined)
+      }
+    >
+      <Heading as="h1" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
+        {title}
+      </Heading>
+      {children && <Box color="soft">{children}</Box>}
+      <FormLine label="Your name" autoFocus autoComplete="username" {...register('name')} />
+      <FormLine
+        label="Passphrase"
+        type="password"
+        autoComplete="current-password"
+        {...register('passphrase')}
+      />
+      {door.error && <Notice kind="stop">{sayError(door.error)}</Notice>}
+      <Box>
+        <MainButton type="submit" disabled={door.isPending}>
+          Sign in
+        </MainButton>
+      </Box>
+      <Box color="soft" fontSize="sm">
+        At a station?{' '}
+        <a href="/join" style={{ textDecoration: 'underline' }}>
+          Join with the code on its label
+        </a>
+        . Forgotten your passphrase? Whoever administers gives you a fresh one; at the server itself{' '}
+        <code>npm run passphrase</code> does.
+      </Box>
+    </chakra.form>
+  );
+}
+
+/** The first start: who begins the school’s notebook shows by the code that they started the program. */
+export function FirstStart() {
+  const door = useDoor(routes.first);
+  const { register, handleSubmit, formState } = useForm<InstanceType<typeof FirstTeacher>>({
+    resolver: classValidatorResolver(FirstTeacher),
+    defaultValues: { code: '', name: '', passphrase: '' },
+  });
+  const { errors } = formState;
+  return (
+    <Box as="main" maxW="520px" mx="auto" mt={{ base: '6', md: '16' }} px="6">
+      <chakra.form
+        noValidate
+        display="grid"
+        gap="4"
+        onSubmit={(event) =>
+          void handleSubmit((input) => door.mutateAsync(input))(event).catch(() => undefined)
+        }
+      >
+        <Heading as="h1" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
+          The first teacher
+        </Heading>
+        <Box color="soft">
+          You are setting up this school’s Tawny Beaker. You will administer it: add other teachers, and help
+          them when they forget their passphrase.
+        </Box>
+        <FormLine
+          label="Code"
+          autoFocus
+          placeholder="ABCD-2345"
+          hint="Eight letters and numbers in the window where the program was started."
+          error={errors.code}
+          {...register('code')}
+        />
+        <FormLine
+          label="Your name"
+          autoComplete="username"
+          placeholder="M. Ashdown"
+          hint="As it is to stand on prints."
+          error={errors.name}
+          {...register('name')}
+        />
+        <FormLine
+          label="Passphrase"
+          type="password"
+          autoComplete="new-password"
+          hint={`${shortestPassphrase} letters or more; a few words you will remember. Blanks count.`}
+          error={errors.passphrase && { ...errors.passphrase, ref: undefined }}
+          {...register('passphrase')}
+        />
+        {door.error && <Notice kind="stop">{sayError(door.error)} Nothing you typed is lost.</Notice>}
+        <Box>
+          <MainButton type="submit" disabled={door.isPending}>
+            Begin
+          </MainButton>
+        </Box>
+      </chakra.form>
+    </Box>
+  );
+}
