@@ -1,13 +1,16 @@
 import react from '@vitejs/plugin-react';
+import { offline } from './vite.offline.ts';
 import { configDefaults, defineConfig } from 'vitest/config';
 
 export default defineConfig({
   root: 'src/web',
   publicDir: 'public',
-  plugins: [react()],
+  plugins: [react(), offline()],
   build: {
     outDir: '../../dist/web',
     emptyOutDir: true,
+    // Tells which parts the page of a station is made of.
+    manifest: true,
     target: 'es2022',
     chunkSizeWarningLimit: 900,
   },

@@ -102,7 +102,7 @@ test('an entry the server will not have stays on the device with the reason, and
   await expect(page.getByRole('tab', { name: 'Degrees' })).toBeVisible();
   // What an older page, or a device whose clock is a day off, might have left in the outbox.
   await page.evaluate(async (runId) => {
-    const open = indexedDB.open('tawny-outbox', 1);
+    const open = indexedDB.open('tawny-outbox');
     const database = await new Promise<IDBDatabase>(
       (resolve) => (open.onsuccess = () => resolve(open.result)),
     );

@@ -83,6 +83,7 @@ export function ensureBuild() {
     'package-lock.json',
     'package.json',
     'vite.config.ts',
+    'vite.offline.ts',
     'vite.server.config.ts',
     'tsconfig.json',
   ];

@@ -25,7 +25,7 @@ import { Pictures } from './pictures/pictures';
 import { pictureRoutes } from './pictures/routes';
 import { Practicals } from './practicals/practicals';
 import { practicalRoutes } from './practicals/routes';
-import { problemHandler, unknownRoute } from './problems/problem';
+import { Problem, problemHandler, unknownRoute } from './problems/problem';
 import { Rooms } from './rooms/rooms';
 import { roomRoutes } from './rooms/routes';
 import { ProbeRunner, type ProbeSource } from './probes/probe-runner';
@@ -229,7 +229,14 @@ const headers = () =>
   });
 
 function serveWeb(app: Express, folder: string) {
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }), () => {
+    // Of another version than this one: a page in its place would be read as a script, and be blank.
+    throw new Problem(
+      404,
+      'Not found',
+      'This part belongs to another version of the program. Load the page again.',
+    );
+  });
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.use((request, response, next) => {
     if (request.method !== 'GET') {
@@ -237,6 +244,6 @@ function serveWeb(app: Express, folder: string) {
       return;
     }
     response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile(join(folder, 'index.html'));
+    response.sendFile('index.html', { root: folder });
   });
 }

@@ -20,13 +20,17 @@ async function main(name: string | undefined): Promise<void> {
     const found = name === undefined ? undefined : all.find((one) => one.name === name.trim());
     if (!found) {
       const list = all.map((one) => `  ${one.name}${one.admin ? ' (administers)' : ''}`).join('\n');
-      throw new Error(`${name === undefined ? 'Whose? Name one of' : `There is no teacher “${name}”; there are`}:\n${list}`);
+      throw new Error(
+        `${name === undefined ? 'Whose? Name one of' : `There is no teacher “${name}”; there are`}:\n${list}`,
+      );
     }
     const passphrase = Array.from({ length: 5 }, () => randomCode(4).toLowerCase()).join('-');
     await teachers.setPassphrase(found.id, passphrase);
     await new Sessions(knex, Date.now).endOf(found.id);
     await knex('deeds').insert({ at: Date.now(), author: 'console', deed: 'passphrase', subject: found.id });
-    process.stdout.write(`${found.name} signs in with\n    ${passphrase}\nand changes it then. Wherever they were signed in, they are signed out.\n`);
+    process.stdout.write(
+      `${found.name} signs in with\n    ${passphrase}\nand changes it then. Wherever they were signed in, they are signed out.\n`,
+    );
   } finally {
     await knex.destroy();
   }

@@ -3,6 +3,8 @@ import '@fontsource-variable/bitter';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { tabletPageAt } from './api/tablet-pages';
+import { Boundary } from './offline/Boundary';
+import { keepOffline } from './offline/keep-offline';
 import './theme/print.css';
 
 const App = lazy(() => import('./app').then((app) => ({ default: app.App })));
@@ -13,8 +15,12 @@ const page = tabletPageAt(window.location.pathname);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <Suspense fallback={<p style={{ padding: '2rem' }}>One moment …</p>}>
-      {page ? <StationApp page={page} /> : <App />}
-    </Suspense>
+    <Boundary>
+      <Suspense fallback={<p style={{ padding: '2rem' }}>One moment …</p>}>
+        {page ? <StationApp page={page} /> : <App />}
+      </Suspense>
+    </Boundary>
   </StrictMode>,
 );
+
+if (page) keepOffline();

@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid';
+import { inWindow, onDevice } from '../kept/kept';
 import { readPlan, UnreadablePlan, type Plan } from '../../core/practical';
 
 /** A plan as it waits for the server. */
@@ -20,8 +21,8 @@ export interface Drafts {
 const orphanMs = 60_000;
 
 function windowId(): string {
-  const kept = sessionStorage.getItem('tawny-window') ?? uuid();
-  sessionStorage.setItem('tawny-window', kept);
+  const kept = inWindow.get('tawny-window') ?? uuid();
+  inWindow.set('tawny-window', kept);
   return kept;
 }
 
@@ -38,7 +39,7 @@ export function draftsOf(practicalId: string): Drafts {
   let unread: string | null = null;
 
   const found = (key: string): Found | null => {
-    const text = localStorage.getItem(key);
+    const text = onDevice.get(key);
     if (text === null) return null;
     try {
       const { basedOn, plan, at } = JSON.parse(text) as { basedOn: number; plan: unknown; at?: number };
@@ -57,7 +58,8 @@ export function draftsOf(practicalId: string): Drafts {
     read() {
       const mine = found(own);
       if (mine) return mine.draft;
-      const orphans = Object.keys(localStorage)
+      const orphans = onDevice
+        .keys()
         .filter((key) => key.startsWith(prefix) && key !== own)
         .flatMap((key) => found(key) ?? [])
         .filter((one) => Date.now() - one.at > orphanMs)
@@ -65,20 +67,15 @@ export function draftsOf(practicalId: string): Drafts {
       const latest = orphans[0];
       if (!latest) return null;
       // Taken up: from here on it is this window’s.
-      if (this.write(latest.draft)) localStorage.removeItem(latest.key);
+      if (this.write(latest.draft)) onDevice.remove(latest.key);
       return latest.draft;
     },
     write(draft) {
       if (!draft) {
-        localStorage.removeItem(own);
+        onDevice.remove(own);
         return true;
       }
-      try {
-        localStorage.setItem(own, JSON.stringify({ ...draft, at: Date.now() }));
-        return true;
-      } catch {
-        return false;
-      }
+      return onDevice.set(own, JSON.stringify({ ...draft, at: Date.now() }));
     },
   };
 }

@@ -40,7 +40,7 @@ export function StationPages({ run, open, onClose }: StationPagesProps) {
             <Dialog.Header>
               <Dialog.Title fontFamily="heading">A page for each station</Dialog.Title>
             </Dialog.Header>
-            <Dialog.Body pb="6">
+            <Dialog.Body pb="2">
               {!data ? (
                 <Waiting error={error} />
               ) : (
@@ -62,6 +62,9 @@ export function StationPages({ run, open, onClose }: StationPagesProps) {
                 </>
               )}
             </Dialog.Body>
+            <Dialog.Footer>
+              <QuietButton onClick={onClose}>Done</QuietButton>
+            </Dialog.Footer>
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { onDevice } from '../kept/kept';
 
 export type Light = 'light' | 'dark';
 
@@ -13,7 +14,7 @@ function current(): Light {
 export function setLight(light: Light): void {
   document.documentElement.classList.remove('light', 'dark');
   document.documentElement.classList.add(light);
-  localStorage.setItem(key, light);
+  onDevice.set(key, light);
   listeners.forEach((listener) => listener());
 }
 

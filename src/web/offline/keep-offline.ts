@@ -1,0 +1,11 @@
+/** After the page itself is there and quiet, ms: it keeps nobody waiting. */
+const afterMs = 8000;
+
+/**
+ * Keeps the station’s page on this device, so that it opens without the network. Browsers let a page do so only where
+ * nobody can listen in: on this machine itself, or over HTTPS.
+ */
+export function keepOffline(): void {
+  if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
+  setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), afterMs);
+}
