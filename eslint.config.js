@@ -39,7 +39,7 @@ export default tseslint.config(
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
   {
-    files: ['*.config.ts', 'bench/**', 'e2e/**', 'src/cli/**'],
+    files: ['*.config.ts', 'bench/**', 'trials/**', 'e2e/**', 'src/cli/**'],
     rules: { 'no-console': 'off', 'no-restricted-syntax': 'off' },
   },
 );

@@ -11,10 +11,14 @@ try {
   process.exit(1);
 }
 
-const server = spawn(process.execPath, [join(root, 'dist/server/main.js'), '--demo', ...process.argv.slice(2)], {
-  cwd: root,
-  stdio: 'inherit',
-  env: { ...process.env, NODE_ENV: 'production' },
-});
+const server = spawn(
+  process.execPath,
+  [join(root, 'dist/server/main.js'), '--demo', ...process.argv.slice(2)],
+  {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, NODE_ENV: 'production' },
+  },
+);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

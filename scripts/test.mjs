@@ -49,6 +49,7 @@ try {
     'src',
     'e2e',
     'bench',
+    'trials',
     '--config',
     '.dependency-cruiser.cjs',
   ]);

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { Declared } from '../server/actors/gate';
 import { matrixTable } from '../server/actors/matrix';
 import { createApp } from '../server/app';
 import { openDatabase } from '../server/db/open';
@@ -11,6 +12,11 @@ const [from, to] = ['<!-- made by npm run docs -->', '<!-- until here -->'];
 export async function withMatrix(page: string): Promise<string> {
   const [before, after] = [page.indexOf(from), page.indexOf(to)];
   if (before < 0 || after < before) throw new Error(`docs/security.md has lost “${from}” or “${to}”.`);
+  return `${page.slice(0, before)}${from}\n\n${matrixTable(await declaredRoutes())}\n\n${page.slice(after)}`;
+}
+
+/** Every route there is, as it is declared. */
+export async function declaredRoutes(): Promise<readonly Declared[]> {
   const dataFolder = mkdtempSync(join(tmpdir(), 'tawny-docs-'));
   const knex = await openDatabase(dataFolder);
   try {
@@ -20,7 +26,7 @@ export async function withMatrix(page: string): Promise<string> {
       logger: { error: () => undefined },
     });
     app.close();
-    return `${page.slice(0, before)}${from}\n\n${matrixTable(app.gate.declared)}\n\n${page.slice(after)}`;
+    return app.gate.declared;
   } finally {
     await knex.destroy();
     rmSync(dataFolder, { recursive: true, force: true });

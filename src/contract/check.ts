@@ -1,5 +1,5 @@
 import { validateSync } from 'class-validator';
-import { accepts, below, filled, refusalsOf, unknownFields } from '../core/shape';
+import { accepts, below, filled, printable, refusalsOf, unknownFields } from '../core/shape';
 import type { ContractClass } from './class-of';
 import type { FieldProblem } from './problem';
 
@@ -14,7 +14,7 @@ export function check<T>(type: ContractClass<T>, plain: unknown): Checked<T> {
   const { shape } = type;
   if (accepts(shape, plain)) return { value: filled(shape, plain) };
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain)) {
-    return { errors: [{ pointer: '', field: 'body', value: plain ?? null, allowed: 'a JSON object' }] };
+    return { errors: [{ pointer: '', field: 'body', value: printable(plain), allowed: 'a JSON object' }] };
   }
   // Only what the class knows is put into it: a body may call a property constructor or __proto__.
   const given = Object.fromEntries(

@@ -225,10 +225,33 @@ describe('limits of rooms, classes, practicals and runs', () => {
 });
 
 describe('what cannot be read at all', () => {
-  it.each([null, undefined, 7, 'plan', [plan]])('%s is no JSON object, and is quoted', (wrong) => {
+  it.each([null, undefined, 7, 'plan', [[]]])('%s is no JSON object, and is quoted', (wrong) => {
     expect(check(PlanDto, wrong)).toEqual({
       errors: [{ pointer: '', field: 'body', value: wrong ?? null, allowed: 'a JSON object' }],
     });
+  });
+
+  it('what is long or nested a hundred thousand deep is refused too, and quoted in short', () => {
+    let deep: unknown = [];
+    for (let i = 0; i < 100_000; i += 1) deep = [deep];
+    for (const [wrong, field] of [
+      [[plan], 'body'],
+      [deep, 'body'],
+      [{ ...plan, steps: deep }, '0'],
+      [{ ...plan, title: deep }, 'title'],
+      [{ ...plan, deep }, 'deep'],
+    ] as const) {
+      const result = check<unknown>(PlanDto, wrong);
+      const errors = 'errors' in result ? result.errors : [];
+      expect(errors[0]!.field).toBe(field);
+      expect(JSON.stringify(errors[0]!.value).length).toBeLessThan(160);
+    }
+  });
+
+  it('the NUL and half a character are no text; whole characters of any script are', () => {
+    const title = (text: string) => 'value' in check(PlanDto, { ...plan, title: text });
+    expect(['a\0b', '\ud800', 'x\udc00y', '\udc00\ud800'].map(title)).toEqual([false, false, false, false]);
+    expect(['😀', 'Größe 5 µm', '蜂窝', 'é'].map(title)).toEqual([true, true, true, true]);
   });
 
   it('null in a list of parts is refused, naming the place or the document', () => {

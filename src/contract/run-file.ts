@@ -18,7 +18,7 @@ import type { Checked } from './check';
 import { classShape } from './classes';
 import { mostPictureBytes } from './pictures';
 import { newRoomShape } from './rooms';
-import { allocationListShape, allocationOfVersionOne, clockShape } from './runs';
+import { allocationListShape, allocationOfVersionOne, clockShape, momentRange } from './runs';
 
 export const runFileFormat = 'tawny-beaker-run';
 export const runFileVersion = 2;
@@ -26,7 +26,7 @@ export const runFileVersion = 2;
 /** Letters of base64 that so many bytes make. */
 const base64Of = (bytes: number) => 4 * Math.ceil(bytes / 3);
 
-const moment = () => whole(0, 1e15, 'ms since 1970');
+const moment = () => whole(...momentRange, 'ms since 1970');
 
 const runFields = {
   id: id(),
@@ -107,7 +107,10 @@ function upgradeVersionOne(old: Of<typeof versionOneShape>): RunFile {
 export interface Imported {
   runId: string;
   practicalId: string;
+  /** Entries of the run that are here now. */
   entries: number;
+  /** Of them, those that came with this file. */
+  added: number;
   /** The run was here already, the same in every entry. */
   already: boolean;
 }

@@ -8,7 +8,7 @@ import { classOf } from './class-of';
 export type RunStatus = 'planned' | 'running' | 'finished';
 
 /** Earliest and latest lesson the program takes, ms since 1970 (2000 to 2100). */
-const momentRange = [946_684_800_000, 4_102_444_800_000] as const;
+export const momentRange = [946_684_800_000, 4_102_444_800_000] as const;
 const seed = () => whole(0, 4_294_967_295);
 
 /** One class doing one revision of a practical on one day. */
@@ -56,8 +56,8 @@ export const readAllocation = (
   stored.map((one) => ('levelId' in one ? { station: one.station, treatmentId: one.levelId } : one));
 
 export const clockShape = record('RunClock', {
-  anchorRunMs: number(0, 1e15),
-  anchorWallMs: number(0, 1e15),
+  anchorRunMs: number(...momentRange),
+  anchorWallMs: number(...momentRange),
   speed: number(0, 60),
 });
 

@@ -108,13 +108,72 @@ describe('a run file', () => {
       } satisfies Partial<Imported>);
       const again = (await elsewhere.get(`/api/runs/${run}/run.json`)).body as RunFile;
       expect({ ...again, exportedAt: '' }).toEqual({ ...file, exportedAt: '' });
-      expect((await elsewhere.send('POST', '/api/imports', file)).body).toMatchObject({ already: true });
+      expect(imported.body).toMatchObject({ added: 3 });
+      expect((await elsewhere.send('POST', '/api/imports', file)).body).toMatchObject({
+        already: true,
+        added: 0,
+      });
+      for (const change of [{ station: 2 }, { at: file.entries[0]!.at + 1 }, { offset: 5 }]) {
+        const other = { ...file, entries: [{ ...file.entries[0]!, ...change }, ...file.entries.slice(1)] };
+        expect((await elsewhere.send('POST', '/api/imports', other)).status, JSON.stringify(change)).toBe(
+          409,
+        );
+      }
       const changed = structuredClone(file);
       (changed.entries[0]!.body as { celsius: number }).celsius = 1;
       expect((await elsewhere.send('POST', '/api/imports', changed)).status).toBe(409);
     } finally {
       await elsewhere.stop();
     }
+  });
+
+  it('never gives a practical that is here another plan, and takes no revision nobody can have counted to', async () => {
+    const file = (await server.get(`/api/runs/${run}/run.json`)).body as RunFile;
+    const before = (await server.get('/api/practicals/honeycomb')).body as Practical;
+    const bring = async (id: string, revision: number, question?: string) => {
+      const other = structuredClone(file);
+      Object.assign(other.practical, {
+        revision,
+        ...(question && { plan: { ...file.practical.plan, question } }),
+      });
+      Object.assign(other, { run: { ...other.run, id }, entries: [] });
+      const { practicalId } = (await server.send('POST', '/api/imports', other)).body as Imported;
+      const { run: now } = (await server.get(`/api/runs/${id}`)).body as RunNow;
+      return { practicalId, revision: now.revision, question: now.plan.question };
+    };
+    // A number that is not here, with a plan that is: the run belongs to the revision that reads the same.
+    expect(await bring('known', 77)).toMatchObject({
+      practicalId: 'honeycomb',
+      revision: file.practical.revision,
+    });
+    const later = await bring('later', before.number + 5, 'Whose plan is this?');
+    expect(later).toMatchObject({ question: 'Whose plan is this?', revision: 1 });
+    expect(later.practicalId).not.toBe('honeycomb');
+    const after = (await server.get('/api/practicals/honeycomb')).body as Practical;
+    expect([after.number, after.plan]).toEqual([before.number, before.plan]);
+    const elsewhere = await runningApp();
+    try {
+      const absurd = { ...file, practical: { ...file.practical, revision: 999_999_999 } };
+      await elsewhere.send('POST', '/api/imports', absurd);
+      const there = (await elsewhere.get('/api/practicals/honeycomb')).body as Practical;
+      expect(there.number).toBe(1);
+      const edit = { basedOn: 1, plan: { ...there.plan, question: 'Next?' } };
+      expect((await elsewhere.send('POST', '/api/practicals/honeycomb/revisions', edit)).status).toBe(201);
+    } finally {
+      await elsewhere.stop();
+    }
+  });
+
+  it('of a run that goes on without a clock is taken, and can be finished; one that ends before it begins is not', async () => {
+    const file = (await server.get(`/api/runs/${run}/run.json`)).body as RunFile;
+    const bring = (id: string, change: Partial<RunFile['run']>) =>
+      server.send('POST', '/api/imports', { ...file, run: { ...file.run, id, ...change } });
+    expect((await bring('clockless', { finishedAt: null, clock: null })).status).toBe(201);
+    const finished = await server.send('POST', '/api/runs/clockless/finish', {});
+    expect(finished).toMatchObject({ status: 200, body: { run: { status: 'finished' } } });
+    expect((await bring('backwards', { finishedAt: file.run.startedAt! - 1 })).status).toBe(422);
+    expect((await bring('unbegun', { startedAt: null, clock: null })).status).toBe(422);
+    expect((await bring('ancient', { startedAt: 0 })).status).toBe(422);
   });
 
   it('is refused whole when it is malformed, the place named', async () => {
@@ -148,6 +207,11 @@ describe('a run file', () => {
     expect(lines[0]).toContain('entry,station,level,happened,arrived,kind');
     expect(lines.find((line) => line.includes(',reading,'))).toMatch(/,1,118\.5,245\.3,/);
     expect(lines.find((line) => line.includes(',event,'))).toContain(`"'=window, ""opened"""`);
+    const trick = [';=1+1', '\u3000＝1+1', ' \t@sum', "'-2", '＋1', '|calc'];
+    const notes = trick.map((text) => entryAt(Date.now(), 2, { kind: 'deviation', text }));
+    await server.send('POST', `/api/runs/${run}/log`, { entries: notes });
+    const csv = await (await fetch(`${server.url}/api/runs/${run}/log.csv`)).text();
+    for (const text of trick) expect(csv, text).toContain(`'${text}`);
   });
 });
 

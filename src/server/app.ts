@@ -100,6 +100,7 @@ export function createApp(options: AppOptions): App {
   app.use('/api', unknownRoute);
   if (options.webFolder && existsSync(join(options.webFolder, 'index.html')))
     serveWeb(app, options.webFolder);
+  app.use(unknownRoute);
   app.use(problemHandler(options.logger));
 
   const { live, probes, school, rooms, classes, practicals, runs, files, teachers } = parts;
@@ -239,7 +240,7 @@ function serveWeb(app: Express, folder: string) {
   });
   app.use(express.static(folder, { index: false, maxAge: 0 }));
   app.use((request, response, next) => {
-    if (request.method !== 'GET') {
+    if (request.method !== 'GET' && request.method !== 'HEAD') {
       next();
       return;
     }

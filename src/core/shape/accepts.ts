@@ -18,6 +18,9 @@ function predicateOf(spec: Spec): Predicate {
   return predicate;
 }
 
+/** What no keyboard types and no database keeps as it came: the NUL, and half a character. */
+const unwritable = /[\0\p{Surrogate}]/u;
+
 const idPattern = /^[\w.-]{1,80}$/;
 
 function compile(spec: Spec): Predicate {
@@ -25,7 +28,10 @@ function compile(spec: Spec): Predicate {
     case 'text': {
       const { least, most } = spec;
       return (value) =>
-        typeof value === 'string' && value.length <= most && (least === 0 || /\S/.test(value));
+        typeof value === 'string' &&
+        value.length <= most &&
+        (least === 0 || /\S/.test(value)) &&
+        !unwritable.test(value);
     }
     case 'id':
       return (value) => typeof value === 'string' && idPattern.test(value);

@@ -27,4 +27,4 @@ export {
   type Written,
 } from './shape';
 export { allowedIn } from './words';
-export { below, refusalsOf, unknownFields, type Refusal } from './refusals';
+export { below, printable, refusalsOf, unknownFields, type Refusal } from './refusals';

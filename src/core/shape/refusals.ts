@@ -86,9 +86,21 @@ export const unknownFields = (
       allowed: 'nothing: this field is not known',
     }));
 
+const tooDeep = 'something nested very deep';
+
+function written(value: unknown): string | undefined {
+  try {
+    return JSON.stringify(value);
+  } catch {
+    return tooDeep;
+  }
+}
+
 /** Values are quoted in refusals, but not at any length. */
-function printable(value: unknown): unknown {
-  const text = JSON.stringify(value) as string | undefined;
+export function printable(value: unknown): unknown {
+  // What is nested so deep that writing it down takes more than there is, is not quoted.
+  const text = written(value);
   if (text === undefined) return null;
+  if (text === tooDeep) return tooDeep;
   return text.length > 120 ? `${text.slice(0, 117)}…` : value;
 }

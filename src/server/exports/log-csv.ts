@@ -24,6 +24,12 @@ const columns = [
 
 type Row = Partial<Record<(typeof columns)[number], string | number>>;
 
+/**
+ * What a spreadsheet may take for a formula: also behind blanks and what some take for the end of a cell, and with the
+ * full-width signs that are read as their narrow ones.
+ */
+const formula = /^[\s;,'"]*[=+\-@|%＝＋－＠]/;
+
 /** The log of a run as CSV: one line an entry, in the order they happened, nothing left out. */
 export function logAsCsv(run: Run, entries: readonly LoggedEntry[]): string {
   const levels = new Map(
@@ -47,7 +53,7 @@ export function logAsCsv(run: Run, entries: readonly LoggedEntry[]): string {
     });
   // Free text that a spreadsheet would take for a formula is quoted as text.
   return (
-    Papa.unparse({ fields: [...columns], data: rows }, { newline: '\r\n', escapeFormulae: true }) + '\r\n'
+    Papa.unparse({ fields: [...columns], data: rows }, { newline: '\r\n', escapeFormulae: formula }) + '\r\n'
   );
 }
 

@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 import { runFileFormat, runFileVersion, type Imported, type RunFile } from '../../contract/run-file';
 import type { Run } from '../../contract/runs';
 import { allTreatments } from '../../core/practical';
-import { pictureOf, type Entry, type EntryBody } from '../../core/run';
+import { pictureOf, type Entry } from '../../core/run';
 import { insertClass, type Classes } from '../classes/classes';
 import type { Log } from '../log/log';
 import type { Pictures } from '../pictures/pictures';
@@ -14,6 +14,9 @@ import { Problem, refusedFields } from '../problems/problem';
 import { insertRoom, type Rooms } from '../rooms/rooms';
 import { insertRun } from '../runs/run-row';
 import type { Runs } from '../runs/runs';
+
+/** A teacher who kept a change every minute of every lesson would need years for so many. */
+const mostRevisions = 9999;
 
 /** Writes a run out as a file and reads such a file in again, without loss. */
 export class RunFiles {
@@ -94,39 +97,47 @@ export class RunFiles {
       await this.#pictures.keep(hash, Buffer.from(data, 'base64'), `/pictures/${i}/data`);
     }
     const practicalId = await this.#knex.transaction((transaction) => this.add(transaction, file, author));
-    return { runId: file.run.id, practicalId, entries: file.entries.length, already: false };
+    const { length } = file.entries;
+    return { runId: file.run.id, practicalId, entries: length, added: length, already: false };
   }
 
   /** Writes what a file holds, in the transaction `knex` is; returns the practical it belongs to. */
   async add(knex: Knex, file: RunFile, author: string): Promise<string> {
     await insertRoom(knex, file.room);
     await insertClass(knex, file.class);
-    const practicalId = await this.#practicalFor(knex, file, author);
-    const { revision } = file.practical;
+    const { practicalId, revision } = await this.#practicalFor(knex, file, author);
     const [roomId, classId] = [file.room.id, file.class.id];
     await insertRun(knex, { ...file.run, practicalId, revision, roomId, classId });
     await this.#log.restore(knex, file.run.id, author, file.entries);
     return practicalId;
   }
 
-  async #practicalFor(knex: Knex, { practical }: RunFile, author: string): Promise<string> {
-    const { revision: number, savedAt, plan } = practical;
-    const here = await knex('revisions')
-      .where({ practical_id: practical.id, number })
-      .first<RevisionRow | undefined>();
-    if (here && samePlan(revisionOf(here).plan, plan)) return practical.id;
-    const id = here ? uuid() : practical.id;
-    await insertPractical(knex, id, savedAt);
-    await insertRevision(knex, { practicalId: id, number, savedAt, plan, author });
-    return id;
+  /**
+   * The revision a run of a file belongs to: one that is here and reads the same, or a practical of its own. What is here
+   * never gets another plan from a file.
+   */
+  async #practicalFor(
+    knex: Knex,
+    { practical: { id, revision, savedAt, plan } }: RunFile,
+    author: string,
+  ): Promise<{ practicalId: string; revision: number }> {
+    const here = await knex<RevisionRow>('revisions').where({ practical_id: id }).orderBy('number', 'desc');
+    const same = here.find((row) => samePlan(revisionOf(row).plan, plan));
+    if (same) return { practicalId: id, revision: same.number };
+    const practicalId = here.length > 0 ? uuid() : id;
+    await insertPractical(knex, practicalId, savedAt);
+    // As it was counted where it came from, unless nobody can have counted so far.
+    const number = here.length === 0 && revision <= mostRevisions ? revision : 1;
+    await insertRevision(knex, { practicalId, number, savedAt, plan, author });
+    return { practicalId, revision: number };
   }
 
   /** A run that is here already: fine when it is the same in every entry. */
   async #compare(file: RunFile): Promise<Imported> {
     const run = await this.#runs.one(file.run.id);
     const entries = await this.#log.whole(run.id);
-    const here = new Map(entries.map((entry) => [entry.id, entry.body]));
-    const strange = file.entries.find((entry) => !sameBody(here.get(entry.id), entry.body));
+    const here = new Map(entries.map((entry) => [entry.id, entry]));
+    const strange = file.entries.find((entry) => !sameEntry(here.get(entry.id), entry));
     if (strange) {
       throw new Problem(
         409,
@@ -134,7 +145,8 @@ export class RunFiles {
         `This run is here already, but entry ${strange.id} is not in it, or reads otherwise. Nothing was changed.`,
       );
     }
-    return { runId: run.id, practicalId: run.practicalId, entries: entries.length, already: true };
+    const { id: runId, practicalId } = run;
+    return { runId, practicalId, entries: entries.length, added: 0, already: true };
   }
 
   /** What the shape alone does not tell: stations, levels and corrections that point at nothing. */
@@ -145,6 +157,13 @@ export class RunFiles {
     const pictures = new Set(file.pictures?.map((one) => one.hash));
     const wrong = (pointer: string, value: unknown, allowed: string) =>
       refusedFields([{ pointer, field: pointer.split('/').at(-1)!, value, allowed }]);
+    const { startedAt, finishedAt, clock } = file.run;
+    if (finishedAt !== null && (startedAt === null || finishedAt < startedAt)) {
+      throw wrong('/run/finishedAt', finishedAt, 'a moment after its start, or null');
+    }
+    if (startedAt === null && (clock !== null || file.entries.length > 0)) {
+      throw wrong('/run/startedAt', startedAt, 'when it began: it has a clock or entries');
+    }
     file.run.allocation.forEach(({ treatmentId }, i) => {
       if (!treatments.has(treatmentId))
         throw wrong(`/run/allocation/${i}/treatmentId`, treatmentId, 'a treatment of the plan in this file');
@@ -176,5 +195,9 @@ export class RunFiles {
 const picturesOf = (entries: readonly Entry[]) =>
   new Set(entries.flatMap(({ body }) => pictureOf(body) ?? []));
 
-const sameBody = (here: EntryBody | undefined, there: EntryBody) =>
-  isDeepStrictEqual(here, JSON.parse(JSON.stringify(there)));
+const sameEntry = (here: Entry | undefined, { station, at, offset, body }: Entry) =>
+  here !== undefined &&
+  here.station === station &&
+  here.at === at &&
+  here.offset === offset &&
+  isDeepStrictEqual(here.body, JSON.parse(JSON.stringify(body)));

@@ -18,6 +18,8 @@ export interface ProbeFeed {
 export type ProbeSource = (run: Run, past: readonly Entry[], resumeMs: number | null) => ProbeFeed;
 
 const tickMs = 500;
+/** Longer than a simulated lesson ever is, ms: to live through years of one would keep the program from starting. */
+const longestMs = 24 * 3_600_000;
 
 /** Feeds simulated runs: twice a second, what their probes read goes into the log by the same door as all else. */
 export class ProbeRunner {
@@ -52,6 +54,10 @@ export class ProbeRunner {
     for (const run of await this.#runs.running()) {
       if (run.probes !== 'simulated') continue;
       const last = await this.#log.lastMoment(run.id);
+      if ((last ?? run.startedAt!) - run.startedAt! > longestMs) {
+        this.#logger.error({ run: run.id }, 'a simulated run of more than a day is not gone on with');
+        continue;
+      }
       const resumed = await this.#runs.resumeClock(run.id, last ?? run.startedAt!);
       this.#feeds.set(run.id, this.#source(resumed, await this.#log.whole(run.id), last));
     }

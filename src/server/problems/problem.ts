@@ -6,6 +6,7 @@ import {
   type ProblemDocument,
 } from '../../contract/problem';
 import { RefusedValue } from '../../core/bounds';
+import { printable } from '../../core/shape';
 
 /** A request that cannot be done, with what the client should know about it. */
 export class Problem extends Error {
@@ -32,7 +33,7 @@ export function refusedField(pointer: string, value: unknown, allowed: string): 
       .replace(/\/(\d+)(?=\/|$)/g, '[$1]')
       .split('/')
       .at(-1) ?? '';
-  return refusedFields([{ pointer, field, value: value ?? null, allowed }]);
+  return refusedFields([{ pointer, field, value: printable(value), allowed }]);
 }
 
 export function notFound(what: string, id: string): Problem {

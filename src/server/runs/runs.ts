@@ -176,9 +176,10 @@ export class Runs {
       throw new Problem(409, 'Not started', 'A run that has not started cannot finish.');
     if (run.status === 'finished') return run;
     const now = this.#now();
+    const clock = clockOf(run, now);
     return this.#update(id, {
-      finished_at: Math.round(runTime(run.clock!, now)),
-      clock: JSON.stringify(withSpeed(run.clock!, 1, now)),
+      finished_at: Math.round(runTime(clock, now)),
+      clock: JSON.stringify(withSpeed(clock, 1, now)),
     });
   }
 
@@ -190,7 +191,9 @@ export class Runs {
     }
     if (run.status !== 'running')
       throw new Problem(409, 'Not running', 'Only a run in progress has a clock to change.');
-    return this.#update(id, { clock: JSON.stringify(withSpeed(run.clock!, speed, this.#now())) });
+    return this.#update(id, {
+      clock: JSON.stringify(withSpeed(clockOf(run, this.#now()), speed, this.#now())),
+    });
   }
 
   /** Sets the clock of a simulated run going again from `runMs`: it stood still while the server was down. */
@@ -242,6 +245,10 @@ export class Runs {
     );
   }
 }
+
+/** The clock of a run; one that came in a file without any goes by the wall. */
+const clockOf = (run: Run, now: number): RunClock =>
+  run.clock ?? { anchorRunMs: now, anchorWallMs: now, speed: 1 };
 
 function layout(plan: Plan, stations: number, seed: number): Allocation[] {
   const numbers = Array.from({ length: stations }, (_, i) => i + 1);

@@ -1,0 +1,74 @@
+import { examplePlan } from '../src/core/practical';
+import type { Draw } from './junk';
+import type { Known } from './requests';
+
+/** A sound body for each route that takes one. */
+export function soundBody(path: string, known: Known, draw: Draw): unknown {
+  const entry = (body: object) => ({
+    id: `f${draw(1e9)}`,
+    station: 1 + draw(4),
+    at: Date.now(),
+    offset: 0,
+    body,
+  });
+  const name = path.split('/').at(-1)!;
+  switch (name) {
+    case 'rooms':
+      return {
+        id: `r${draw(50)}`,
+        name: 'Room',
+        kind: 'food-room',
+        altitudeM: 10,
+        measuredBoilingC: null,
+        stations: 8,
+        balanceG: 1,
+      };
+    case 'classes':
+      return { id: `c${draw(50)}`, name: '9B', students: 20, unit: 'C' };
+    case 'practicals':
+      return { id: `p${draw(50)}`, plan: examplePlan };
+    case 'revisions':
+      return { basedOn: 1 + draw(3), plan: examplePlan };
+    case 'runs':
+      return {
+        ...{
+          id: `n${draw(50)}`,
+          practicalId: known.practical,
+          revision: 1,
+          roomId: known.room,
+          classId: 'c',
+        },
+        ...{ startsAt: Date.now(), stations: 4, probes: draw(2) ? 'none' : 'simulated' },
+      };
+    case 'layout':
+      return { seed: draw(1000) };
+    case 'revision':
+      return { revision: 1 };
+    case 'clock':
+      return { speed: 10 };
+    case 'log':
+      return {
+        entries: [
+          entry({ kind: 'reading', celsius: 90, probe: 1, unit: 'C', source: 'typed' }),
+          entry({ kind: 'deviation', text: 'words' }),
+          entry({ kind: 'correction', corrects: known.entry, to: null }),
+          entry({ kind: 'measurement', responseId: null, name: 'snap', value: 3, unit: '' }),
+          entry({ kind: 'photo', responseId: null, name: 'x', picture: known.picture }),
+        ],
+      };
+    case 'imports':
+      return known.file;
+    case 'join':
+      return { code: 'ABCDEF' };
+    case 'sign-in':
+      return { name: 'x', passphrase: 'y' };
+    case 'first':
+      return { code: 'x', name: 'y', passphrase: 'copper kettle on tuesday' };
+    case 'passphrase':
+      return { was: 'x', passphrase: 'copper kettle on tuesday' };
+    case 'teachers':
+      return { id: `t${draw(9)}`, name: `T ${draw(9)}`, passphrase: 'copper kettle on tuesday' };
+    default:
+      return { volumeMl: 100, massG: 5 };
+  }
+}
