@@ -1,10 +1,12 @@
 import { request as ask } from 'node:http';
+import { brotliDecompressSync, gunzipSync, inflateSync } from 'node:zlib';
 import { TestServer } from '../e2e/server';
 import { problemType, type ProblemDocument } from '../src/contract/problem';
 import type { StationsIn } from '../src/contract/who';
 import { examplePlan } from '../src/core/practical';
 import { declaredRoutes } from '../src/cli/security';
-import { requestAt, type Known, type Wired } from './requests';
+import { requestAt, type Wired } from './requests';
+import type { Known } from './sound-bodies';
 
 /*
  * `npm run fuzz -- 100000 [--seed 7] [--from 0]`: hostile requests, the same for the same seed. None may bring an answer of
@@ -70,13 +72,14 @@ function send(
     request.on('response', (response) => {
       const type = response.headers['content-type'] ?? '';
       const about = { status: response.statusCode!, type, ms: performance.now() - started };
-      let text = '';
       // A stream has no end: that it began is its answer.
-      if (type.startsWith('text/event-stream')) return done({ ...about, text });
-      response.on('data', (chunk: Buffer) =>
-        text.length < 100_000 ? (text += chunk.toString()) : undefined,
-      );
-      response.on('end', () => done({ ...about, text, ms: performance.now() - started }));
+      if (type.startsWith('text/event-stream')) return done({ ...about, text: '' });
+      const chunks: Buffer[] = [];
+      response.on('data', (chunk: Buffer) => chunks.push(chunk));
+      response.on('end', () => {
+        const text = unpacked(Buffer.concat(chunks), response.headers['content-encoding']).toString();
+        done({ ...about, text, ms: performance.now() - started });
+      });
     });
     if (body === null) request.end();
     else if (cutAt === null) request.end(body);
@@ -85,6 +88,12 @@ function send(
       setTimeout(() => done('broken off'), 50);
     }
   });
+}
+
+/** What was sent, as the asker asked for it to be packed. */
+function unpacked(bytes: Buffer, packed: string | undefined): Buffer {
+  if (packed === 'br') return brotliDecompressSync(bytes);
+  return packed === 'gzip' ? gunzipSync(bytes) : packed === 'deflate' ? inflateSync(bytes) : bytes;
 }
 
 /** What is wrong with an answer; null where nothing is. */

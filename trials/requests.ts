@@ -13,7 +13,7 @@ import {
   strangeIds,
   type Draw,
 } from './junk';
-import { soundBody } from './sound-bodies';
+import { soundBody, type Known } from './sound-bodies';
 
 /** One request as it goes over the wire. */
 export interface Wired {
@@ -24,18 +24,6 @@ export interface Wired {
   body: Buffer | null;
   /** It is broken off after so many bytes of its body. */
   cutAt: number | null;
-}
-
-/** Ids that are really there, so that a request gets past the first door. */
-export interface Known {
-  run: string;
-  practical: string;
-  room: string;
-  entry: string;
-  pass: string;
-  picture: string;
-  teacher: string;
-  file: object;
 }
 
 /** Draws whole numbers from 0 up to below `most`; the same for the same seed and place. */

@@ -10,6 +10,7 @@ import { insertClass } from './classes/classes';
 import { Backups } from './db/backups';
 import { settleEpoch } from './db/epoch';
 import { NewerFile, openDatabase } from './db/open';
+import { patiently } from './db/patience';
 import { ownNames } from './door/door';
 import { serverFor } from './listen';
 import { insertPractical, insertRevision } from './practicals/revisions';
@@ -22,7 +23,7 @@ const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
 async function main(settings: Settings) {
   const knex = await openDatabase(settings.data);
-  const epoch = await settleEpoch(knex, settings.data);
+  const epoch = await patiently(() => settleEpoch(knex, settings.data));
   const web = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
   const backups = new Backups(knex, settings.data, logger);
   let port = settings.port;

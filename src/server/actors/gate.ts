@@ -1,5 +1,6 @@
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { ContractClass } from '../../contract/class-of';
+import { patiently } from '../db/patience';
 import { Problem } from '../problems/problem';
 import { allows, type Actor, type ActorFor, type Permission } from './actor';
 
@@ -67,8 +68,9 @@ export class Gate {
     };
     const answer: RequestHandler = async (request, response) => {
       const actor = response.locals.actor as ActorFor<P>;
-      const told = await handle({ actor, request, response });
-      if (method !== 'get' && !signs) await this.#writeDown(actor, `${method} ${path}`, request.path);
+      const told = await patiently(() => handle({ actor, request, response }));
+      if (method !== 'get' && !signs)
+        await patiently(() => this.#writeDown(actor, `${method} ${path}`, request.path));
       if (told !== undefined) response.status(status).json(told);
     };
     this.#router[method](path, admit, ...(method === 'get' ? [] : [reads]), answer);

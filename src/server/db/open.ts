@@ -32,6 +32,8 @@ export async function openDatabase(
         // FULL: what was acknowledged is on disk even if the power fails, not only if the program does.
         connection.pragma('synchronous = FULL');
         connection.pragma('foreign_keys = ON');
+        // Waiting inside the database would hold up everyone: see `patiently`.
+        connection.pragma('busy_timeout = 20');
         done(null);
       },
     },

@@ -4,6 +4,7 @@ import type { Knex } from 'knex';
 import type { FieldProblem } from '../../contract/problem';
 import type { Entry } from '../../core/run';
 import { withConnection } from '../db/connection';
+import { patiently } from '../db/patience';
 import { refusedFields } from '../problems/problem';
 
 /** Entries of one run from one writer. */
@@ -80,7 +81,9 @@ export class LogWriter {
       const together = this.#waiting;
       this.#waiting = [];
       try {
-        const settle = await withConnection(this.#knex, (connection) => this.#together(connection, together));
+        const settle = await patiently(() =>
+          withConnection(this.#knex, (connection) => this.#together(connection, together)),
+        );
         settle.forEach((one) => one());
       } catch (reason) {
         together.forEach(({ failed }) => failed(reason));

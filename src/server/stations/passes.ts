@@ -64,7 +64,10 @@ export class Passes {
     const now = this.#now();
     if (now - row.seen_at > writtenEveryMs) {
       row.seen_at = now;
-      await this.#knex('passes').where({ id: row.id }).update({ seen_at: now });
+      void this.#knex('passes')
+        .where({ id: row.id })
+        .update({ seen_at: now })
+        .catch(() => undefined);
     }
     return { kind: 'station', pass: row.id, runId: row.run_id, station: row.station };
   }

@@ -80,7 +80,11 @@ export class Sessions {
       return null;
     }
     if (now - row.seen_at > writtenEveryMs) {
-      await this.#knex('sessions').where({ token_hash: session }).update({ seen_at: now });
+      // Nobody waits for it to be noted: the database may be held by another program just now.
+      void this.#knex('sessions')
+        .where({ token_hash: session })
+        .update({ seen_at: now })
+        .catch(() => undefined);
     }
     return { kind: 'teacher', id: row.teacher_id, name: row.name, admin: row.admin === 1, session };
   }

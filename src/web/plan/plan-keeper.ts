@@ -158,7 +158,7 @@ export class PlanKeeper extends Watched<KeeperState> {
       return;
     }
     const why = whyOf(error);
-    if (error instanceof ProblemError) {
+    if (error instanceof ProblemError && error.problem.status < 500 && error.problem.status !== 429) {
       this.set({ keeping: { kind: 'refused', why } });
       return;
     }
