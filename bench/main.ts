@@ -5,6 +5,7 @@ import { familywiseErrors, powerChecks } from './familywise';
 import { firstLoads } from './first-load';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
+import { load } from './load';
 import { planEditing } from './plan-editing';
 import { serverStart } from './start';
 
@@ -17,6 +18,7 @@ for (const figures of [
   powerChecks,
   familywiseErrors,
   ingestion,
+  load,
   forecasts,
   serverStart,
   boardFrames,

@@ -6,6 +6,7 @@ import { atRest } from './at-rest';
 import { TestServer } from './server';
 
 const folder = 'docs/screenshots';
+const phone = { width: 390, height: 844 };
 
 interface View {
   name: string;
@@ -73,7 +74,6 @@ test('one picture of each main view', async ({ browser }) => {
       idOf('finished'),
       runs.filter((run) => run.status === 'planned'),
     ];
-    const phone = { width: 390, height: 844 };
     const views: View[] = [
       { name: 'today', path: '/', ready: ['This week', 'Still missing', 'Panna cotta'] },
       { name: 'plan', path: '/practicals/practical-honeycomb/plan', ready: ['What the models expect'] },
@@ -160,6 +160,52 @@ test('one picture of each main view', async ({ browser }) => {
       },
     ];
     for (const view of more) await take(view);
+  } finally {
+    await server.remove();
+  }
+});
+
+test('pictures of the program in the school’s network', async ({ browser }) => {
+  test.setTimeout(120_000);
+  const server = await TestServer.start({ demo: true, lan: true });
+  try {
+    const desk = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' });
+    const page = await desk.newPage();
+    const shot = async (of: Page, name: string) => {
+      await atRest(of);
+      await of.screenshot({ path: `${folder}/${name}.png` });
+    };
+    await page.goto(server.url);
+    await field(page, 'Code').fill(/asks for this code:\s+(\S+)/.exec(server.said)![1]!);
+    await field(page, 'Your name').fill('M. Ashdown');
+    await field(page, 'Passphrase').fill('copper kettle on tuesday');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('This week')).toBeVisible();
+    const runs = (await (await desk.request.get(`${server.url}/api/runs`)).json()) as RunSummary[];
+    const run = runs.find((one) => one.status === 'running')!.id;
+    await page.goto(`${server.url}/runs/${run}/bench`);
+    await page.getByRole('button', { name: 'Pages for the stations' }).click();
+    const codes = await page.getByText(/^[A-Z0-9]{3} [A-Z0-9]{3}$/).allTextContents();
+    for (const station of [1, 2, 3]) {
+      const tablet = await (await browser.newContext({ viewport: phone, colorScheme: 'light' })).newPage();
+      await tablet.goto(`${server.url}/join`);
+      await field(tablet, 'Code of your station').fill(codes[station]!);
+      if (station === 1) await shot(tablet, 'join');
+      await tablet.getByRole('button', { name: 'Join' }).click();
+      await expect(tablet.getByText('Degrees')).toBeVisible();
+    }
+    await expect(page.getByText('3 tablets are in')).toBeVisible();
+    await shot(page, 'stations-in');
+    const nobody = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' });
+    const door = await nobody.newPage();
+    await door.goto(server.url);
+    await expect(field(door, 'Passphrase')).toBeVisible();
+    await shot(door, 'sign-in');
+    const away = await (await browser.newContext({ viewport: phone, colorScheme: 'light' })).newPage();
+    await away.route(/\/assets\/app-|healthz/, (route) => route.abort());
+    await away.goto(`${server.url}/runs/${run}/results`);
+    await expect(away.getByRole('alert')).toContainText('no network');
+    await shot(away, 'offline');
   } finally {
     await server.remove();
   }

@@ -22,6 +22,10 @@ export class Program {
     return new Program(data, await freePort(), args);
   }
 
+  get pid(): number {
+    return this.#process!.pid!;
+  }
+
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
   }

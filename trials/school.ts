@@ -14,7 +14,7 @@ export async function schoolIn(program: Program, stations = 8): Promise<string> 
   return id;
 }
 
-export async function runIn(program: Program, id: string, stations = 8): Promise<void> {
+async function runIn(program: Program, id: string, stations = 8): Promise<void> {
   const run = { id, practicalId: 'p', revision: 1, roomId: 'k', classId: 'c', stations, probes: 'none' };
   await program.send('/api/runs', { ...run, startsAt: Date.now() });
   await program.send(`/api/runs/${id}/start`, {});

@@ -11,7 +11,7 @@ import type { Imported } from '../../contract/run-file';
 import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
 import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
-import type { School } from '../../contract/school';
+import type { BackupState, School } from '../../contract/school';
 import { request, Unreachable } from './request';
 
 export const queryClient = new QueryClient({
@@ -26,6 +26,14 @@ export const queryClient = new QueryClient({
 
 export const useSchool = () =>
   useQuery({ queryKey: ['school'], queryFn: () => request<School>(routes.school), staleTime: Infinity });
+
+/** How the copies of the database go; asked again now and then, for it may be a page that stays open for days. */
+export const useBackups = () =>
+  useQuery({
+    queryKey: ['backups'],
+    queryFn: () => request<BackupState>(routes.backups),
+    refetchInterval: 10 * 60_000,
+  });
 
 export const useRooms = () => useQuery({ queryKey: ['rooms'], queryFn: () => request<Room[]>(routes.rooms) });
 

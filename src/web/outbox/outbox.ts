@@ -1,6 +1,6 @@
 import { batchSize } from '../../contract/batch-size';
 import type { BatchReceipt } from '../../contract/entries';
-import { problemSentence } from '../../contract/problem';
+import { problemSentence, type FieldProblem } from '../../contract/problem';
 import type { Entry } from '../../core/run';
 import { ProblemError, SignedOut } from '../api/request';
 import { Tries } from '../watched/tries';
@@ -33,6 +33,10 @@ export interface OutboxOptions {
   /** First pause before another try, ms; it doubles up to a quarter of a minute. */
   firstPauseMs?: number;
 }
+
+/** Why an entry was refused, in words; an id says nothing to anybody. */
+const wordsOf = (field: FieldProblem) =>
+  field.field === 'corrects' ? `What can be corrected here is ${field.allowed}` : problemSentence(field);
 
 const longestPauseMs = 15_000;
 /** What the server has stays here so long, ms. */
@@ -178,7 +182,7 @@ export class Outbox extends Watched<OutboxState> {
     for (const field of error.fields) {
       const index = /^\/entries\/(\d+)/.exec(field.pointer)?.[1];
       const entry = index === undefined ? undefined : batch[Number(index)];
-      if (entry) reasons.set(entry.id, problemSentence(field));
+      if (entry) reasons.set(entry.id, wordsOf(field));
     }
     const refused = batch
       .filter((entry) => reasons.size === 0 || reasons.has(entry.id))

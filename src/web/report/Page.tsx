@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { ReactNode } from 'react';
+import { useTeacherName } from '../who/use-who';
 import { papers, type PaperName } from './paper';
 
 interface PageProps {
@@ -11,6 +12,7 @@ interface PageProps {
 
 /** One sheet of paper, as it will print: black on white whatever the screen is. */
 export function Page({ paper, foot, children }: PageProps) {
+  const teacher = useTeacherName();
   const { widthMm, heightMm } = papers[paper];
   return (
     <Flex
@@ -30,7 +32,7 @@ export function Page({ paper, foot, children }: PageProps) {
     >
       <Box flex="1">{children}</Box>
       <Box mt="4mm" pt="1.5mm" borderTopWidth="1px" borderColor="strongRule" fontSize="8.5pt" color="soft">
-        {foot}
+        {[foot, teacher].filter(Boolean).join(' · ')}
       </Box>
     </Flex>
   );

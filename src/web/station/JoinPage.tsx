@@ -84,7 +84,6 @@ export function Join({ title, begin = '', onJoined, children }: JoinProps) {
         spellCheck={false}
         autoFocus
         maxLength={20}
-        placeholder="ABC 234"
         bg="paper"
         borderWidth="2px"
         borderColor={trouble ? 'ember' : 'strongRule'}

@@ -1,19 +1,38 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { addDays, format, startOfWeek } from 'date-fns';
-import { useRuns, useSchool } from '../api/queries';
+import { useBackups, useRuns, useSchool } from '../api/queries';
 import { Frame } from '../frame/Frame';
 import { Aside } from '../ui/Aside';
-import { Waiting } from '../ui/Notice';
+import { Notice, Waiting } from '../ui/Notice';
+import { useTeacherName, useWho } from '../who/use-who';
 import { useNow } from '../ui/use-now';
 import { NextLesson } from './NextLesson';
 import { PracticalsList } from './PracticalsList';
 import { nextLesson, weekOf } from './week';
 import { WeekStrip } from './WeekStrip';
 
+/** A copy of the database that could not be made: somebody must know. */
+function BackupNotice() {
+  const { data } = useBackups();
+  if (!data?.failed) return null;
+  const { failed, lastAt } = data;
+  return (
+    <Box mb="5">
+      <Notice kind="stop">
+        The last backup failed ({format(failed.at, 'd MMM HH:mm')}): {failed.why}.{' '}
+        {lastAt === null ? 'There is none yet.' : `The newest is of ${format(lastAt, 'd MMM HH:mm')}.`} Tell
+        whoever looks after this machine; it is tried again by itself.
+      </Notice>
+    </Box>
+  );
+}
+
 /** The first page: the week, the next lesson, what is to be done before its bell. */
 export function TodayPage() {
   const now = useNow(1000);
   const { data: school } = useSchool();
+  const { data: who } = useWho();
+  const teacher = useTeacherName();
   const monday = startOfWeek(now, { weekStartsOn: 1 });
   const { data: runs, error } = useRuns(addDays(monday, -7).getTime(), addDays(monday, 21).getTime());
   const lesson = runs && nextLesson(now.getTime(), runs);
@@ -22,7 +41,14 @@ export function TodayPage() {
       title={format(now, 'EEEE d MMMM')}
       subtitle={
         school
-          ? [school.name, school.teacher, school.demo ? 'an invented school' : ''].filter(Boolean).join(' · ')
+          ? [
+              school.name,
+              teacher,
+              school.demo ? 'an invented school' : '',
+              who?.open ? 'open to whoever sits at this machine' : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')
           : ' '
       }
     >
@@ -31,6 +57,7 @@ export function TodayPage() {
       ) : (
         <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
           <Box flex="1" minW="0" px={{ base: '4', md: '7' }} py="6">
+            <BackupNotice />
             <WeekStrip name="This week" days={weekOf(now, 0, runs)} now={now.getTime()} />
             <WeekStrip name="Next week" days={weekOf(now, 1, runs)} now={now.getTime()} />
             <PracticalsList />

@@ -80,7 +80,6 @@ export function FirstStart() {
         <FormLine
           label="Code"
           autoFocus
-          placeholder="ABCD-2345"
           hint="Eight letters and numbers in the window where the program was started."
           error={errors.code}
           {...register('code')}
@@ -88,7 +87,6 @@ export function FirstStart() {
         <FormLine
           label="Your name"
           autoComplete="username"
-          placeholder="M. Ashdown"
           hint="As it is to stand on prints."
           error={errors.name}
           {...register('name')}

@@ -20,42 +20,44 @@ export function TeachersDialog({ onClose }: { onClose(): void }) {
   const change = useTeacherChange();
   const [adding, setAdding] = useState(false);
   const [helped, setHelped] = useState<Teacher | null>(null);
-  if (adding) return <AddTeacher onClose={() => setAdding(false)} />;
-  if (helped) return <HelpTeacher teacher={helped} onClose={() => setHelped(null)} />;
   return (
-    <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">Teachers of this school</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              {!teachers && <Waiting error={error} />}
-              {teachers?.map((teacher) => (
-                <TeacherLine
-                  key={teacher.id}
-                  teacher={teacher}
-                  self={teacher.id === who?.teacher?.id}
-                  onHelp={() => setHelped(teacher)}
-                  onEnd={() => change.mutate({ path: routes.teacherClose(teacher.id), body: {} })}
-                />
-              ))}
-              {change.error && (
-                <Box mt="3">
-                  <Notice kind="stop">{sayError(change.error)}</Notice>
-                </Box>
-              )}
-            </Dialog.Body>
-            <Dialog.Footer>
-              <QuietButton onClick={onClose}>Done</QuietButton>
-              <MainButton onClick={() => setAdding(true)}>Add a teacher</MainButton>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <>
+      <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
+        <Portal>
+          <Dialog.Backdrop />
+          <Dialog.Positioner>
+            <Dialog.Content bg="raised">
+              <Dialog.Header>
+                <Dialog.Title fontFamily="heading">Teachers of this school</Dialog.Title>
+              </Dialog.Header>
+              <Dialog.Body>
+                {!teachers && <Waiting error={error} />}
+                {teachers?.map((teacher) => (
+                  <TeacherLine
+                    key={teacher.id}
+                    teacher={teacher}
+                    self={teacher.id === who?.teacher?.id}
+                    onHelp={() => setHelped(teacher)}
+                    onEnd={() => change.mutate({ path: routes.teacherClose(teacher.id), body: {} })}
+                  />
+                ))}
+                {change.error && (
+                  <Box mt="3">
+                    <Notice kind="stop">{sayError(change.error)}</Notice>
+                  </Box>
+                )}
+              </Dialog.Body>
+              <Dialog.Footer>
+                <QuietButton onClick={onClose}>Done</QuietButton>
+                <MainButton onClick={() => setAdding(true)}>Add a teacher</MainButton>
+              </Dialog.Footer>
+            </Dialog.Content>
+          </Dialog.Positioner>
+        </Portal>
+      </Dialog.Root>
+      {adding && <AddTeacher onClose={() => setAdding(false)} />}
+      {helped && <HelpTeacher teacher={helped} onClose={() => setHelped(null)} />}
+    </>
   );
 }
 

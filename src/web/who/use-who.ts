@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { routes } from '../../contract/routes';
 import type { Teacher, Who } from '../../contract/who';
+import { useSchool } from '../api/queries';
 import { request } from '../api/request';
 
 const key = ['who'];
@@ -8,6 +9,13 @@ const key = ['who'];
 /** Who the program takes us for. */
 export const useWho = () =>
   useQuery({ queryKey: key, queryFn: () => request<Who>(routes.who), staleTime: Infinity, retry: 10 });
+
+/** The teacher’s name as it stands on prints: who is signed in, or where nobody need be, the school’s. */
+export function useTeacherName(): string {
+  const { data: who } = useWho();
+  const { data: school } = useSchool();
+  return (who?.open === false ? who.teacher?.name : school?.teacher) ?? '';
+}
 
 /** One of the ways in or out; what it answers is who we are from then on. */
 export function useDoor(path: string) {

@@ -1,0 +1,83 @@
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Knex } from 'knex';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { Backups } from './backups';
+import { settleEpoch } from './epoch';
+import { databaseFile } from './files';
+import { openDatabase } from './open';
+import { restore } from './restore';
+
+let data: string;
+let knex: Knex;
+beforeEach(async () => {
+  data = mkdtempSync(join(tmpdir(), 'tawny-backups-'));
+  knex = await openDatabase(data);
+});
+afterEach(async () => {
+  await knex.destroy();
+  rmSync(data, { recursive: true, force: true });
+});
+const quiet = { error: () => undefined };
+const folder = () => join(data, 'backups');
+
+describe('backups', () => {
+  it('say when the newest was made, also after a start, and why the last one failed until one goes well', async () => {
+    const backups = new Backups(knex, data, quiet);
+    expect(backups.state).toEqual({ lastAt: null, failed: null });
+    await backups.make();
+    expect(backups.state).toMatchObject({ failed: null });
+    expect(Math.abs(backups.state.lastAt! - Date.now())).toBeLessThan(60_000);
+    expect(new Backups(knex, data, quiet).state.lastAt).not.toBeNull();
+    // A file lies where the folder should be.
+    rmSync(folder(), { recursive: true });
+    writeFileSync(folder(), '');
+    await backups.make();
+    expect(backups.state.failed?.why).toBeTruthy();
+    expect(backups.state.lastAt).not.toBeNull();
+    rmSync(folder());
+    await backups.make();
+    expect(backups.state.failed).toBeNull();
+  });
+
+  it('one that was killed half-way is no backup, and gone with the next', async () => {
+    mkdirSync(folder());
+    writeFileSync(join(folder(), '.making'), 'half of a database');
+    expect(new Backups(knex, data, quiet).state.lastAt).toBeNull();
+    await new Backups(knex, data, quiet).make();
+    expect(readdirSync(folder()).filter((name) => !name.startsWith('tawny-'))).toEqual([]);
+  });
+});
+
+describe('which database it is', () => {
+  const restart = async () => {
+    await knex.destroy();
+    knex = await openDatabase(data);
+    return settleEpoch(knex, data);
+  };
+
+  it('stays over starts, and is another after a restore, by the command or by hand, of whatever copy', async () => {
+    const first = await settleEpoch(knex, data);
+    expect(await restart()).toBe(first);
+    const backups = new Backups(knex, data, quiet);
+    await backups.make();
+    const copy = join(folder(), readdirSync(folder())[0]!);
+    expect(await restart()).toBe(first);
+    await knex.destroy();
+    restore(data, copy);
+    knex = await openDatabase(data);
+    const second = await settleEpoch(knex, data);
+    expect(second).not.toBe(first);
+    expect(await restart()).toBe(second);
+    // By hand, in the same session that made the copy.
+    await backups.make().catch(() => undefined);
+    await new Backups(knex, data, quiet).make();
+    const newest = join(folder(), readdirSync(folder()).sort().at(-1)!);
+    await knex.destroy();
+    for (const rest of ['', '-wal', '-shm']) rmSync(databaseFile(data) + rest, { force: true });
+    writeFileSync(databaseFile(data), (await import('node:fs')).readFileSync(newest));
+    knex = await openDatabase(data);
+    expect(await settleEpoch(knex, data)).not.toBe(second);
+  });
+});
