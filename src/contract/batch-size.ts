@@ -1,2 +1,5 @@
 /** Most entries in one batch. */
 export const batchSize = 1000;
+
+/** Most entries of a log that are told at once; what comes after is asked for next. */
+export const logPage = 5000;

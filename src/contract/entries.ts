@@ -22,6 +22,3 @@ export interface LoggedEntry extends Entry {
   /** Who wrote it: a teacher’s name, `station`, `probe` or `file`; missing where it was not noted. */
   by?: string;
 }
-
-/** Most entries of a log that are told at once; what comes after is asked for next. */
-export const logPage = 5000;

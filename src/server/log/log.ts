@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { logPage, type BatchReceipt, type LoggedEntry } from '../../contract/entries';
+import { logPage } from '../../contract/batch-size';
+import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run } from '../../contract/runs';
 import type { Entry, EntryBody } from '../../core/run';
 import type { Authors } from '../teachers/authors';

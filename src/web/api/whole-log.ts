@@ -1,4 +1,5 @@
-import { logPage, type LoggedEntry } from '../../contract/entries';
+import { logPage } from '../../contract/batch-size';
+import type { LoggedEntry } from '../../contract/entries';
 import { routes } from '../../contract/routes';
 import { request } from './request';
 

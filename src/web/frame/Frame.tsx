@@ -1,11 +1,12 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { Keyboard, LibraryBig, Moon, Search, Sun } from 'lucide-react';
+import { Keyboard, LibraryBig, Moon, Search, Sun, UserRound } from 'lucide-react';
 import { lazy, memo, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
 import { setLight, useLight } from '../theme/light';
 import { IconButton } from '../ui/Button';
 import { useShelf } from '../shelf/Shelf';
+import { useWho } from '../who/use-who';
 import { useGoAnywhere } from './GoAnywhere';
 import type { KeyHelp } from './KeysHelp';
 
@@ -136,9 +137,7 @@ function Tools({ ml, onHelp }: { ml: string; onHelp(): void }) {
   ];
   return (
     <Flex gap="0.5" ml={ml}>
-      <Suspense fallback={null}>
-        <WhoMenu />
-      </Suspense>
+      <You />
       {tools.map(({ name, title, icon: Icon, act }) => (
         <IconButton
           key={name}
@@ -151,6 +150,31 @@ function Tools({ ml, onHelp }: { ml: string; onHelp(): void }) {
         </IconButton>
       ))}
     </Flex>
+  );
+}
+
+/** Who is signed in, where anyone need be. */
+function You() {
+  const { data: who } = useWho();
+  const [asked, setAsked] = useState(false);
+  if (!who?.teacher || who.open) return null;
+  const { name } = who.teacher;
+  return (
+    <>
+      <IconButton
+        aria-label={`${name}: signed in`}
+        title={name}
+        onClick={() => setAsked(true)}
+        css={{ minW: '36px', minH: '44px' }}
+      >
+        <UserRound size={18} />
+      </IconButton>
+      {asked && (
+        <Suspense fallback={null}>
+          <WhoMenu teacher={who.teacher} onClose={() => setAsked(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }
 

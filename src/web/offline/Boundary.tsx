@@ -1,6 +1,5 @@
-import { Component, type ReactNode } from 'react';
-
-type Trouble = 'newer' | 'offline' | 'broken';
+import { Component, type ComponentType, type ReactNode } from 'react';
+import type { Trouble } from './Broken';
 
 /** What a browser says of a part of the program that it could not fetch. */
 const notFetched = /dynamically imported module|module script|preload CSS|Loading chunk/i;
@@ -12,69 +11,37 @@ const serverAnswers = () =>
     () => false,
   );
 
-const words: Record<Trouble, { title: string; text: string; button: string }> = {
-  newer: {
-    title: 'There is a newer version of the program.',
-    text: 'This page is of the version before. What you wrote is kept: entries and plans on this device until the server has them.',
-    button: 'Load the new version',
-  },
-  offline: {
-    title: 'This page is not kept on this device, and there is no network.',
-    text: 'The page of a station that was open here opens without the network; plans, results and reports need it. What you wrote is kept on this device and is sent when the network is back.',
-    button: 'Try again',
-  },
-  broken: {
-    title: 'Something went wrong on this page.',
-    text: 'What you wrote is kept: entries and plans on this device until the server has them.',
-    button: 'Load the page again',
-  },
-};
+interface State {
+  trouble: Trouble | null;
+  /** Says it at length, once it is there; it may be that it cannot be fetched either. */
+  Broken: ComponentType<{ trouble: Trouble }> | null;
+}
 
-/**
- * Stands where a page broke: never a blank one. Plain styles, for it may be that nothing else came through.
- */
-export class Boundary extends Component<{ children: ReactNode }, { trouble: Trouble | null }> {
-  override state = { trouble: null as Trouble | null };
+/** Stands where a page broke: never a blank one. */
+export class Boundary extends Component<{ children: ReactNode }, State> {
+  override state: State = { trouble: null, Broken: null };
 
-  static getDerivedStateFromError(error: unknown): { trouble: Trouble } {
+  static getDerivedStateFromError(error: unknown): Partial<State> {
     return { trouble: notFetched.test(String(error)) ? 'offline' : 'broken' };
   }
 
   override componentDidCatch(error: unknown) {
+    import('./Broken').then(
+      ({ Broken }) => this.setState({ Broken }),
+      () => undefined,
+    );
     if (!notFetched.test(String(error))) return;
     void serverAnswers().then((answers) => answers && this.setState({ trouble: 'newer' }));
   }
 
   override render() {
-    const { trouble } = this.state;
+    const { trouble, Broken } = this.state;
     if (trouble === null) return this.props.children;
-    const { title, text, button } = words[trouble];
+    if (Broken) return <Broken trouble={trouble} />;
     return (
-      <main
-        role="alert"
-        style={{ maxWidth: '34rem', margin: '4rem auto', padding: '0 1.5rem', lineHeight: 1.45 }}
-      >
-        <h1 style={{ fontSize: '1.4rem', fontWeight: 600, marginBottom: '0.75rem' }}>{title}</h1>
-        <p style={{ marginBottom: '1.25rem' }}>{text}</p>
-        <button
-          type="button"
-          onClick={() => window.location.reload()}
-          style={{
-            background: 'var(--chakra-colors-tawny, #A9551F)',
-            color: 'var(--chakra-colors-on-tawny, #fff)',
-            border: 0,
-            borderRadius: 6,
-            padding: '0.7rem 1.1rem',
-            fontWeight: 600,
-            cursor: 'pointer',
-          }}
-        >
-          {button}
-        </button>{' '}
-        <a href="/" style={{ marginLeft: '1rem', textDecoration: 'underline' }}>
-          To the first page
-        </a>
-      </main>
+      <p role="alert" style={{ padding: '2rem' }}>
+        This page cannot be shown just now. What you wrote is kept on this device. <a href="">Try again</a>
+      </p>
     );
   }
 }

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { logPage } from '../../contract/entries';
+import { logPage } from '../../contract/batch-size';
 import { type Entry } from '../../core/run';
 import { Unreachable } from '../api/request';
 import { boardDoor } from '../api/doors';

@@ -1,5 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import { logPage, type BatchReceipt, type LoggedEntry } from '../../contract/entries';
+import { logPage } from '../../contract/batch-size';
+import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run, RunNow } from '../../contract/runs';
 import { Notebook, pictureOf, runTime, type Entry, type QuickEntry } from '../../core/run';
 import { request, SignedOut, Unreachable } from '../api/request';

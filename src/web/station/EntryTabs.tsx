@@ -1,13 +1,13 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Eye, Hand, Ruler, Shuffle, Thermometer } from 'lucide-react';
-import { useState } from 'react';
-import type { RecordedBody } from '../../core/run';
-import { DidPad } from './DidPad';
-import { MeasuredPad } from './MeasuredPad';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { NumberPad } from './NumberPad';
 import type { PadProps } from './pad-props';
-import { SawPad } from './SawPad';
-import { WordsPad } from './WordsPad';
+
+const loadOther = () => import('./OtherPad');
+const OtherPad = lazy(() => loadOther().then((pad) => ({ default: pad.OtherPad })));
+/** Once the page is there and quiet the other pads are fetched too, ms: the network may be gone when they are wanted. */
+const fetchAfterMs = 6000;
 
 const tabs = [
   { id: 'degrees', name: 'Degrees', icon: Thermometer },
@@ -42,6 +42,10 @@ const Tab = chakra('button', {
 export function EntryTabs(props: PadProps) {
   const { plan } = props.run;
   const [chosen, setChosen] = useState<TabId>(plan.thermometers.length === 0 ? 'saw' : 'degrees');
+  useEffect(() => {
+    const timer = setTimeout(() => void loadOther().catch(() => undefined), fetchAfterMs);
+    return () => clearTimeout(timer);
+  }, []);
   const choose = (step: number) => {
     const at = tabs.findIndex((tab) => tab.id === chosen);
     const next = tabs[(at + step + tabs.length) % tabs.length]!;
@@ -83,16 +87,10 @@ export function EntryTabs(props: PadProps) {
         flexDirection="column"
       >
         {chosen === 'degrees' && <NumberPad {...props} />}
-        {chosen === 'saw' && <SawPad {...props} />}
-        {chosen === 'did' && <DidPad {...props} />}
-        {chosen === 'measured' && <MeasuredPad {...props} />}
-        {chosen === 'differently' && (
-          <WordsPad
-            label="What went differently"
-            placeholder="ran out of caster sugar, used granulated"
-            keep={(text): RecordedBody => ({ kind: 'deviation', text })}
-            onLog={props.onLog}
-          />
+        {chosen !== 'degrees' && (
+          <Suspense fallback={null}>
+            <OtherPad chosen={chosen} {...props} />
+          </Suspense>
         )}
       </Box>
     </Flex>

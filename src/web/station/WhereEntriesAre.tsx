@@ -1,7 +1,10 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { recordedInWords } from '../../core/run';
+import { lazy, Suspense } from 'react';
 import type { OutboxState } from '../outbox/outbox';
-import { WordButton } from '../ui/Button';
+
+const RefusedEntries = lazy(() =>
+  import('./RefusedEntries').then((part) => ({ default: part.RefusedEntries })),
+);
 
 interface WhereEntriesAreProps {
   outbox: OutboxState;
@@ -51,16 +54,11 @@ export function WhereEntriesAre({ outbox, connected, onDiscard, onAgain }: Where
         </Box>
       )}
       {held && waiting.length > 0 && <Box color="amberInk">{held} It is tried again.</Box>}
-      {refused.map(({ entry, why }) => (
-        <Box key={entry.id} role="alert" color="ember" mt="1">
-          <strong>
-            Not taken: {entry.body.kind === 'correction' ? 'a correction' : recordedInWords(entry.body)}.
-          </strong>{' '}
-          {why}. {notKept ? 'It is still on this page.' : 'It is still saved here.'}{' '}
-          <WordButton onClick={() => void onAgain(entry.id)}>try again</WordButton>{' '}
-          <WordButton onClick={() => void onDiscard(entry.id)}>let it go</WordButton>
-        </Box>
-      ))}
+      {refused.length > 0 && (
+        <Suspense fallback={null}>
+          <RefusedEntries {...{ outbox, onDiscard, onAgain }} />
+        </Suspense>
+      )}
     </Box>
   );
 }

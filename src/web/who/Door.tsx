@@ -1,4 +1,4 @@
-import { Box, Dialog, Portal } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import type { Who } from '../../contract/who';
@@ -7,6 +7,7 @@ import { Waiting } from '../ui/Notice';
 import { useWho } from './use-who';
 
 const FirstStart = lazy(() => import('./SignIn').then((page) => ({ default: page.FirstStart })));
+const SignInAgain = lazy(() => import('./SignInAgain').then((page) => ({ default: page.SignInAgain })));
 const SignIn = lazy(() => import('./SignIn').then((page) => ({ default: page.SignIn })));
 
 /**
@@ -33,7 +34,11 @@ export function Door({ children }: { children: ReactNode }) {
     return (
       <>
         {children}
-        {!who.teacher && <Over />}
+        {!who.teacher && (
+          <Suspense fallback={null}>
+            <SignInAgain />
+          </Suspense>
+        )}
       </>
     );
   }
@@ -45,24 +50,5 @@ function Whole() {
     <Box as="main" maxW="460px" mx="auto" mt={{ base: '6', md: '20' }} px="6">
       <SignIn title="Sign in" />
     </Box>
-  );
-}
-
-function Over() {
-  return (
-    <Dialog.Root open role="alertdialog">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised" p="6" aria-label="Sign in again">
-            <Suspense fallback={<Waiting />}>
-              <SignIn title="Sign in again">
-                Your page is still here as you left it, with what you typed.
-              </SignIn>
-            </Suspense>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
   );
 }

@@ -1,0 +1,51 @@
+export type Trouble = 'newer' | 'offline' | 'broken';
+
+const words: Record<Trouble, { title: string; text: string; button: string }> = {
+  newer: {
+    title: 'There is a newer version of the program.',
+    text: 'This page is of the version before. What you wrote is kept: entries and plans on this device until the server has them.',
+    button: 'Load the new version',
+  },
+  offline: {
+    title: 'This page is not kept on this device, and there is no network.',
+    text: 'The page of a station that was open here opens without the network; plans, results and reports need it. What you wrote is kept on this device and is sent when the network is back.',
+    button: 'Try again',
+  },
+  broken: {
+    title: 'Something went wrong on this page.',
+    text: 'What you wrote is kept: entries and plans on this device until the server has them.',
+    button: 'Load the page again',
+  },
+};
+
+/** What is said where a page broke. Plain styles, for it may be that nothing else came through. */
+export function Broken({ trouble }: { trouble: Trouble }) {
+  const { title, text, button } = words[trouble];
+  return (
+    <main
+      role="alert"
+      style={{ maxWidth: '34rem', margin: '4rem auto', padding: '0 1.5rem', lineHeight: 1.45 }}
+    >
+      <h1 style={{ fontSize: '1.4rem', fontWeight: 600, marginBottom: '0.75rem' }}>{title}</h1>
+      <p style={{ marginBottom: '1.25rem' }}>{text}</p>
+      <button
+        type="button"
+        onClick={() => window.location.reload()}
+        style={{
+          background: 'var(--chakra-colors-tawny, #A9551F)',
+          color: 'var(--chakra-colors-on-tawny, #fff)',
+          border: 0,
+          borderRadius: 6,
+          padding: '0.7rem 1.1rem',
+          fontWeight: 600,
+          cursor: 'pointer',
+        }}
+      >
+        {button}
+      </button>{' '}
+      <a href="/" style={{ marginLeft: '1rem', textDecoration: 'underline' }}>
+        To the first page
+      </a>
+    </main>
+  );
+}
