@@ -159,7 +159,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
     {
       method: 'get',
       path: routes.school,
-      may: 'anyone',
+      may: 'teacher',
       says: 'Name of the school and version of the program',
     },
     () => parts.school.get(),

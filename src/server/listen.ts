@@ -38,9 +38,14 @@ export function serverFor(handle: RequestListener, identity: Identity | null = n
       'Not expected',
       'The header Expect may only be “100-continue”. Nothing was changed.',
     );
+    const body = JSON.stringify(document);
     response
-      .writeHead(417, { 'Content-Type': problemType, Connection: 'close' })
-      .end(JSON.stringify(document));
+      .writeHead(417, {
+        'Content-Type': problemType,
+        'Content-Length': Buffer.byteLength(body),
+        Connection: 'close',
+      })
+      .end(body);
   });
   server.on('clientError', (error: NodeJS.ErrnoException, socket: Duplex) => {
     if (error.code === 'ECONNRESET' || !socket.writable) {
