@@ -21,29 +21,42 @@ const words: Record<Trouble, { title: string; text: string; button: string }> = 
 /** What is said where a page broke. Plain styles, for it may be that nothing else came through. */
 export function Broken({ trouble }: { trouble: Trouble }) {
   const { title, text, button } = words[trouble];
+  const dark = document.documentElement.classList.contains('dark');
   return (
     <main
       role="alert"
-      style={{ maxWidth: '34rem', margin: '4rem auto', padding: '0 1.5rem', lineHeight: 1.45 }}
+      style={{
+        position: 'fixed',
+        inset: 0,
+        overflow: 'auto',
+        padding: '4rem max(1.5rem, calc(50vw - 17rem))',
+        background: dark ? '#1E1612' : '#F6EFE2',
+        color: dark ? '#F3E9DA' : '#2B1E15',
+        fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
+        lineHeight: 1.45,
+      }}
     >
-      <h1 style={{ fontSize: '1.4rem', fontWeight: 600, marginBottom: '0.75rem' }}>{title}</h1>
-      <p style={{ marginBottom: '1.25rem' }}>{text}</p>
+      <h1 style={{ margin: '0 0 0.75rem', font: "600 1.4rem/1.25 'Bitter Variable', Georgia, serif" }}>
+        {title}
+      </h1>
+      <p style={{ margin: '0 0 1.25rem' }}>{text}</p>
       <button
         type="button"
         onClick={() => window.location.reload()}
         style={{
-          background: 'var(--chakra-colors-tawny, #A9551F)',
-          color: 'var(--chakra-colors-on-tawny, #fff)',
+          background: '#A9551F',
+          color: '#FFFCF5',
           border: 0,
           borderRadius: 6,
           padding: '0.7rem 1.1rem',
+          font: 'inherit',
           fontWeight: 600,
           cursor: 'pointer',
         }}
       >
         {button}
       </button>{' '}
-      <a href="/" style={{ marginLeft: '1rem', textDecoration: 'underline' }}>
+      <a href="/" style={{ marginLeft: '1rem', color: 'inherit', textDecoration: 'underline' }}>
         To the first page
       </a>
     </main>

@@ -49,20 +49,20 @@ export function StationPages({ run, open, onClose }: StationPagesProps) {
                   {change.error && <Notice kind="stop">{sayError(change.error)}</Notice>}
                   <Labels run={run} data={data} />
                   {!data.open && (
-                    <>
-                      <WhoIsIn
-                        passes={data.passes}
-                        onEnd={(pass) => change.mutate(routes.passClose(run.id, pass))}
-                      />
-                      <QuietButton onClick={() => change.mutate(routes.stationCodes(run.id))}>
-                        {data.codes.length === 0 ? 'Let the stations in again' : 'New codes'}
-                      </QuietButton>
-                    </>
+                    <WhoIsIn
+                      passes={data.passes}
+                      onEnd={(pass) => change.mutate(routes.passClose(run.id, pass))}
+                    />
                   )}
                 </>
               )}
             </Dialog.Body>
             <Dialog.Footer>
+              {data?.open === false && (
+                <QuietButton css={{ mr: 'auto' }} onClick={() => change.mutate(routes.stationCodes(run.id))}>
+                  {data.codes.length === 0 ? 'Let the stations in again' : 'New codes'}
+                </QuietButton>
+              )}
               <QuietButton onClick={onClose}>Done</QuietButton>
             </Dialog.Footer>
           </Dialog.Content>
