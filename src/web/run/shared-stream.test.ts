@@ -94,6 +94,12 @@ describe('one stream for all tabs', () => {
     tabs[1]!.stream.close();
     await pass(1000);
     expect(open()).toHaveLength(1);
+    // Left without a word from the page: the browser says so.
+    window.dispatchEvent(new Event('pagehide'));
+    expect(open()).toEqual([]);
+    window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }));
+    await pass(1000);
+    expect(open()).toHaveLength(1);
     tabs[2]!.stream.close();
     expect([open(), Stream.all.length > 1, first!.readyState]).toEqual([[], true, 2]);
   });

@@ -54,6 +54,8 @@ export class SharedStream {
     this.#channel = 'BroadcastChannel' in window ? new BroadcastChannel(`tawny ${name}`) : null;
     this.#channel?.addEventListener('message', ({ data }: MessageEvent<Said>) => this.#hear(data));
     this.#watchdog = setInterval(() => this.#watch(), 5000);
+    window.addEventListener('pagehide', this.#handOn);
+    window.addEventListener('pageshow', this.#back);
     this.#elect();
   }
 
@@ -67,11 +69,23 @@ export class SharedStream {
     clearInterval(this.#watchdog);
     if (this.#election) clearTimeout(this.#election);
     this.#tries.end();
+    this.#handOn();
+    window.removeEventListener('pagehide', this.#handOn);
+    window.removeEventListener('pageshow', this.#back);
+    this.#channel?.close();
+  }
+
+  /** The tab is closed or left: another one listens at once. */
+  readonly #handOn = () => {
     const listened = this.#stream !== null;
     this.#drop();
     if (listened) this.#say({ kind: 'gone' });
-    this.#channel?.close();
-  }
+  };
+
+  /** It was left and is shown again, as it was. */
+  readonly #back = ({ persisted }: PageTransitionEvent) => {
+    if (persisted) this.#elect();
+  };
 
   #say(said: Said) {
     this.#channel?.postMessage(said);

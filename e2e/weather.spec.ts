@@ -1,0 +1,132 @@
+import { execFileSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test, type Page } from '@playwright/test';
+import { examplePlan } from '../src/core/practical';
+import { TestServer } from './server';
+
+let server: TestServer;
+const run = 'r';
+/** A run of four stations that has begun, and one that is to come; no probes, so that only what is typed is there. */
+test.beforeEach(async () => {
+  server = await TestServer.start();
+  const room = { altitudeM: 0, measuredBoilingC: null, stations: 8, balanceG: 1 };
+  await server.send('POST', '/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', ...room });
+  await server.send('POST', '/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
+  await server.send('POST', '/api/practicals', { id: 'p', plan: examplePlan });
+  for (const id of [run, 'other']) {
+    const planned = {
+      id,
+      practicalId: 'p',
+      revision: 1,
+      roomId: 'k',
+      classId: 'c',
+      stations: 4,
+      probes: 'none',
+    };
+    await server.send('POST', '/api/runs', { ...planned, startsAt: Date.now() });
+  }
+  await server.send('POST', `/api/runs/${run}/start`, {});
+});
+test.afterEach(() => server.remove());
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+const typed = () =>
+  server
+    .query<{ celsius: number }>(
+      `SELECT json_extract(body, '$.celsius') AS celsius FROM log WHERE run_id = ? AND body LIKE '%"typed"%' ORDER BY seq`,
+      run,
+    )
+    .map(({ celsius }) => celsius);
+
+async function log(page: Page, digits: string) {
+  for (const digit of digits) await page.getByRole('button', { name: digit, exact: true }).tap();
+  await page.getByRole('button', { name: /^Keep/ }).tap();
+}
+
+test('nine tabs of one browser: each shows the run, what one writes all the others show, at one stream', async ({
+  context,
+}) => {
+  const pages: Page[] = [];
+  for (let i = 0; i < 9; i += 1) {
+    const page = await context.newPage();
+    await page.goto(`${server.url}/runs/${run}/station/2`);
+    await expect(page.getByRole('tab', { name: 'Degrees' })).toBeVisible();
+    pages.push(page);
+  }
+  await log(pages[8]!, '77');
+  for (const page of pages) await expect(page.getByText('77.0').first()).toBeVisible();
+  // The first is closed: another tab listens, and all go on.
+  await pages[0]!.close();
+  await log(pages[1]!, '78');
+  for (const page of pages.slice(1))
+    await expect(page.getByText('78.0').first()).toBeVisible({ timeout: 40_000 });
+  expect(typed()).toEqual([77, 78]);
+});
+
+test('a browser that keeps nothing: the page opens, says so, and what is logged reaches the board', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const refuses = () => {
+      throw new DOMException('The operation is insecure.', 'SecurityError');
+    };
+    indexedDB.open = refuses;
+    for (const name of ['localStorage', 'sessionStorage']) {
+      Object.defineProperty(window, name, { get: refuses, configurable: true });
+    }
+  });
+  await page.goto(`${server.url}/runs/${run}/station/2`);
+  await expect(page.getByText('This tablet cannot save anything.')).toBeVisible();
+  await log(page, '66');
+  await expect(page.getByText('1 on the board')).toBeVisible();
+  expect(typed()).toEqual([66]);
+  await server.down();
+  await log(page, '67');
+  await expect(page.getByText('1 only on this page, no network')).toBeVisible();
+  await server.up();
+  await expect(page.getByText('2 on the board')).toBeVisible({ timeout: 40_000 });
+  expect(typed()).toEqual([66, 67]);
+  // The teacher’s pages as well.
+  await page.goto(`${server.url}/practicals/p/plan`);
+  await expect(page.getByText('Fair test')).toBeVisible();
+});
+
+test('a database put back to an older day: what the tablet had sent goes there again, once, and is not said to be there before', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/runs/${run}/station/2`);
+  await log(page, '61');
+  await expect(page.getByText('1 on the board')).toBeVisible();
+  // A copy from before the second reading.
+  await server.send('POST', '/api/runs/other/start', {});
+  await server.send('POST', '/api/runs/other/finish', {});
+  await log(page, '62');
+  await expect(page.getByText('2 on the board')).toBeVisible();
+  await server.down('SIGKILL');
+  const copies = join(server.data, 'backups');
+  execFileSync(
+    process.execPath,
+    ['--import', 'tsx', 'src/server/restore.ts', join(copies, readdirSync(copies).sort().at(-1)!)],
+    {
+      env: { ...process.env, TAWNY_DATA: server.data },
+    },
+  );
+  expect(typed()).toEqual([61]);
+  await server.up();
+  await expect.poll(typed, { timeout: 40_000 }).toEqual([61, 62]);
+  await expect(page.getByText('2 on the board')).toBeVisible();
+});
+
+test('a part of the program that is gone after an upgrade: the page says so and offers the new version', async ({
+  page,
+}) => {
+  await page.route(/\/assets\/StationApp-/, (route) =>
+    route.fulfill({ status: 404, contentType: 'application/problem+json', body: '{}' }),
+  );
+  await page.goto(`${server.url}/runs/${run}/station/2`);
+  await expect(page.getByRole('alert')).toContainText('There is a newer version of the program.');
+  await page.unroute(/\/assets\/StationApp-/);
+  await page.getByRole('button', { name: 'Load the new version' }).tap();
+  await expect(page.getByRole('tab', { name: 'Degrees' })).toBeVisible();
+});
