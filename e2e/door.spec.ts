@@ -108,6 +108,7 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
   const run = await plannedRun(teacher);
   await board.goto(`${ours}/runs/${run}/bench`);
   await board.getByRole('button', { name: 'Start the run' }).click();
+  await expect(board.getByText('Needs you now')).toBeVisible();
   await board.getByRole('button', { name: 'Pages for the stations' }).click();
   const dialog = board.getByRole('dialog', { name: 'A page for each station' });
   await expect(dialog.getByText(`open ${ours}/join`)).toBeVisible();
