@@ -1,13 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Eye, Hand, Ruler, Shuffle, Thermometer } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { useState } from 'react';
 import { NumberPad } from './NumberPad';
+import { OtherPad } from './OtherPad';
 import type { PadProps } from './pad-props';
-
-const loadOther = () => import('./OtherPad');
-const OtherPad = lazy(() => loadOther().then((pad) => ({ default: pad.OtherPad })));
-/** Once the page is there and quiet the other pads are fetched too, ms: the network may be gone when they are wanted. */
-const fetchAfterMs = 6000;
 
 const tabs = [
   { id: 'degrees', name: 'Degrees', icon: Thermometer },
@@ -42,10 +38,6 @@ const Tab = chakra('button', {
 export function EntryTabs(props: PadProps) {
   const { plan } = props.run;
   const [chosen, setChosen] = useState<TabId>(plan.thermometers.length === 0 ? 'saw' : 'degrees');
-  useEffect(() => {
-    const timer = setTimeout(() => void loadOther().catch(() => undefined), fetchAfterMs);
-    return () => clearTimeout(timer);
-  }, []);
   const choose = (step: number) => {
     const at = tabs.findIndex((tab) => tab.id === chosen);
     const next = tabs[(at + step + tabs.length) % tabs.length]!;
@@ -87,11 +79,7 @@ export function EntryTabs(props: PadProps) {
         flexDirection="column"
       >
         {chosen === 'degrees' && <NumberPad {...props} />}
-        {chosen !== 'degrees' && (
-          <Suspense fallback={null}>
-            <OtherPad chosen={chosen} {...props} />
-          </Suspense>
-        )}
+        {chosen !== 'degrees' && <OtherPad chosen={chosen} {...props} />}
       </Box>
     </Flex>
   );
