@@ -111,7 +111,8 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
   await expect(board.getByText('Needs you now')).toBeVisible();
   await board.getByRole('button', { name: 'Pages for the stations' }).click();
   const dialog = board.getByRole('dialog', { name: 'A page for each station' });
-  await expect(dialog.getByText(`open ${ours}/join`)).toBeVisible();
+  // A machine without a network has no address there to tell.
+  if (address) await expect(dialog.getByText(`open ${ours}/join`)).toBeVisible();
   await expect(dialog.getByText('No tablet is in yet.')).toBeVisible();
   const codes = (await dialog.getByText(/^[A-Z0-9]{3} [A-Z0-9]{3}$/).allTextContents()).map((one) =>
     one.trim(),
