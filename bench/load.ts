@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { get } from 'node:http';
-import { Program, pause } from '../trials/program';
-import { reading, schoolIn } from '../trials/school';
+import { TestServer, pause } from '../e2e/server';
+import { reading, schoolWithRun } from '../trials/school';
 import type { LoggedEntry } from '../src/contract/entries';
 
 const stations = 30;
@@ -13,7 +13,7 @@ const quantile = (sorted: readonly number[], q: number) =>
   sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? NaN;
 
 /** Listens to a run; calls with the ids of entries as they come. */
-function board(program: Program, run: string, heard: (id: string) => void) {
+function board(program: TestServer, run: string, heard: (id: string) => void) {
   return new Promise<() => void>((resolve) => {
     const request = get(`${program.url}/api/runs/${run}/live`, (response) => {
       let text = '';
@@ -35,10 +35,9 @@ function board(program: Program, run: string, heard: (id: string) => void) {
 
 /** Thirty stations that each post once a second, five boards that watch: from the post to the event, on the disk in between. */
 export async function load() {
-  const program = await Program.in();
+  const program = await TestServer.start();
   try {
-    await program.up();
-    const run = await schoolIn(program, stations);
+    const run = await schoolWithRun(program, stations);
     const sent = new Map<string, number>();
     const delays: number[] = [];
     const close = await Promise.all(
@@ -55,14 +54,14 @@ export async function load() {
         const began = performance.now();
         const entry = reading(number);
         sent.set(entry.id, began);
-        await program.send(`/api/runs/${run}/log`, { entries: [entry] });
+        await program.send('POST', `/api/runs/${run}/log`, { entries: [entry] });
         await pause(Math.max(0, 1000 - (performance.now() - began)));
       }
     };
     const asker = async () => {
       while (performance.now() < until) {
         const began = performance.now();
-        await program.send('/healthz', {}, 'GET');
+        await program.json('/healthz');
         others.push(performance.now() - began);
         memory = Math.max(
           memory,

@@ -7,11 +7,11 @@ import {
   type BrowserContext,
   type Page,
 } from '@playwright/test';
-import { examplePlan } from '../src/core/practical';
 import { graveFindings } from './axe';
 import { chromium } from './chromium';
 import { complaintsOf } from './console';
 import { field } from './field';
+import { runBy, schoolBy } from './school';
 import { TestServer } from './server';
 import { Wire } from './wire';
 
@@ -55,21 +55,8 @@ async function plannedRun(teacher: BrowserContext): Promise<string> {
     const answer = await teacher.request.post(ours + path, { data });
     expect(answer.ok(), `${path}: ${answer.status()} ${await answer.text()}`).toBe(true);
   };
-  const room = { altitudeM: 0, measuredBoilingC: null, stations: 8, balanceG: 1 };
-  await post('/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', ...room });
-  await post('/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
-  await post('/api/practicals', { id: 'p', plan: examplePlan });
-  const run = {
-    id: 'r',
-    practicalId: 'p',
-    revision: 1,
-    roomId: 'k',
-    classId: 'c',
-    stations: 4,
-    probes: 'none',
-  };
-  await post('/api/runs', { ...run, startsAt: Date.now() });
-  return run.id;
+  await schoolBy(post);
+  return runBy(post);
 }
 
 const tablet = () =>

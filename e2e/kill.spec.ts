@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import type { BatchReceipt } from '../src/contract/entries';
-import { examplePlan } from '../src/core/practical';
+import { begunRunBy, schoolBy } from './school';
 import { TestServer } from './server';
 
 const kills = 12;
@@ -10,29 +10,9 @@ test(`${kills} times SIGKILL while entries stream in: none that was acknowledged
   test.setTimeout(180_000);
   const server = await TestServer.start();
   try {
-    await server.send('POST', '/api/rooms', {
-      id: 'k',
-      name: 'Kitchen',
-      kind: 'food-room',
-      altitudeM: 0,
-      measuredBoilingC: null,
-      stations: 8,
-      balanceG: 1,
-    });
-    await server.send('POST', '/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
-    await server.send('POST', '/api/practicals', { id: 'p', plan: examplePlan });
-    const run = {
-      id: uuid(),
-      practicalId: 'p',
-      revision: 1,
-      roomId: 'k',
-      classId: 'c',
-      startsAt: Date.now(),
-      stations: 8,
-      probes: 'none',
-    };
-    await server.send('POST', '/api/runs', run);
-    await server.send('POST', `/api/runs/${run.id}/start`, {});
+    const post = (path: string, body: object) => server.send('POST', path, body);
+    await schoolBy(post);
+    const run = await begunRunBy(post, uuid(), 8);
 
     const acknowledged = new Set<string>();
     const sent = new Set<string>();
@@ -50,7 +30,7 @@ test(`${kills} times SIGKILL while entries stream in: none that was acknowledged
           }));
           entries.forEach((entry) => sent.add(entry.id));
           try {
-            const { kept } = await server.send<BatchReceipt>('POST', `/api/runs/${run.id}/log`, { entries });
+            const { kept } = await server.send<BatchReceipt>('POST', `/api/runs/${run}/log`, { entries });
             kept.forEach((id) => acknowledged.add(id));
           } catch {
             interrupted += 1;

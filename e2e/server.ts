@@ -3,52 +3,82 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect } from '@playwright/test';
 import Database from 'better-sqlite3';
+
+/** An answer that was no. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    text: string,
+  ) {
+    super(`${status} ${text}`);
+  }
+}
+
+export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+const newData = () => mkdtempSync(join(tmpdir(), 'tawny-e2e-'));
 
 /** The built program as a process of its own, with a data folder of its own; it can be stopped, killed and started again. */
 export class TestServer {
-  readonly data = mkdtempSync(join(tmpdir(), 'tawny-e2e-'));
+  readonly data: string;
   readonly port: number;
   readonly #args: readonly string[];
   #process: ChildProcess | null = null;
   /** What it said on its console. */
   said = '';
 
-  private constructor(port: number, args: readonly string[]) {
+  private constructor(port: number, args: readonly string[], data: string) {
     this.port = port;
     this.#args = args;
+    this.data = data;
   }
 
   /** `lan`: open to the network, so that teachers sign in. */
   static async start({ demo = false, lan = false } = {}): Promise<TestServer> {
     const args = [demo ? '--demo' : '', lan ? '--lan' : demo ? '' : '--open'].filter(Boolean);
-    const server = new TestServer(await freePort(), args);
+    const server = await TestServer.unstarted(args);
     await server.up();
     return server;
+  }
+
+  /** One that is not started yet, in a data folder that may have something in it. */
+  static async unstarted(args: readonly string[], data = newData()): Promise<TestServer> {
+    return new TestServer(await freePort(), args, data);
   }
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`;
   }
 
-  /** Starts the process and waits until it answers. */
-  async up(): Promise<void> {
+  get pid(): number {
+    return this.#process!.pid!;
+  }
+
+  /** Starts the process and does not wait. */
+  begin(): void {
     this.#process = spawn(process.execPath, ['dist/server/main.js', ...this.#args], {
       env: { ...process.env, TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.#process.stdout!.on('data', (text: Buffer) => (this.said += text.toString()));
-    await expect(async () => {
-      expect((await fetch(`${this.url}/healthz`)).ok, 'the server comes up').toBe(true);
-    }).toPass({ intervals: [50], timeout: 15_000 });
+  }
+
+  /** Starts the process and waits until it answers. */
+  async up(): Promise<void> {
+    this.begin();
+    const until = performance.now() + 30_000;
+    while (!(await this.#answers())) {
+      if (performance.now() > until) throw new Error('the program does not come up');
+      await pause(20);
+    }
   }
 
   /** Ends the process: politely, or with SIGKILL. */
   async down(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
     const running = this.#process;
     this.#process = null;
-    if (!running || running.exitCode !== null) return;
+    if (!running || running.exitCode !== null || running.signalCode !== null) return;
     const ended = new Promise((resolve) => running.once('exit', resolve));
     running.kill(signal);
     await ended;
@@ -71,7 +101,7 @@ export class TestServer {
   }
 
   async json<T>(path: string): Promise<T> {
-    return (await (await fetch(this.url + path)).json()) as T;
+    return this.#read(path, await fetch(this.url + path));
   }
 
   async send<T>(method: string, path: string, body: unknown): Promise<T> {
@@ -80,8 +110,19 @@ export class TestServer {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body),
     });
-    if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+    return this.#read(`${method} ${path}`, response);
+  }
+
+  async #read<T>(what: string, response: Response): Promise<T> {
+    if (!response.ok) throw new Refused(response.status, `${what}: ${await response.text()}`);
     return (await response.json()) as T;
+  }
+
+  #answers(): Promise<boolean> {
+    return fetch(`${this.url}/healthz`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
   }
 }
 

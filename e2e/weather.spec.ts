@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import { examplePlan } from '../src/core/practical';
+import { begunRunBy, runBy, schoolBy } from './school';
 import { TestServer } from './server';
 
 let server: TestServer;
@@ -10,23 +10,10 @@ const run = 'r';
 /** A run of four stations that has begun, and one that is to come; no probes, so that only what is typed is there. */
 test.beforeEach(async () => {
   server = await TestServer.start();
-  const room = { altitudeM: 0, measuredBoilingC: null, stations: 8, balanceG: 1 };
-  await server.send('POST', '/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', ...room });
-  await server.send('POST', '/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
-  await server.send('POST', '/api/practicals', { id: 'p', plan: examplePlan });
-  for (const id of [run, 'other']) {
-    const planned = {
-      id,
-      practicalId: 'p',
-      revision: 1,
-      roomId: 'k',
-      classId: 'c',
-      stations: 4,
-      probes: 'none',
-    };
-    await server.send('POST', '/api/runs', { ...planned, startsAt: Date.now() });
-  }
-  await server.send('POST', `/api/runs/${run}/start`, {});
+  const post = (path: string, body: object) => server.send('POST', path, body);
+  await schoolBy(post);
+  await begunRunBy(post, run);
+  await runBy(post, 'other');
 });
 test.afterEach(() => server.remove());
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });

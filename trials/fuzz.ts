@@ -1,9 +1,9 @@
 import { request as ask } from 'node:http';
 import { brotliDecompressSync, gunzipSync, inflateSync } from 'node:zlib';
+import { begunRunBy, schoolBy } from '../e2e/school';
 import { TestServer } from '../e2e/server';
 import { problemType, type ProblemDocument } from '../src/contract/problem';
 import type { StationsIn } from '../src/contract/who';
-import { examplePlan } from '../src/core/practical';
 import { declaredRoutes } from '../src/cli/security';
 import { requestAt, type Wired } from './requests';
 import type { Known } from './sound-bodies';
@@ -173,28 +173,8 @@ async function school(server: TestServer): Promise<{ known: Known; cookies: stri
   };
   const get = async <T>(path: string) =>
     (await (await fetch(server.url + path, { headers: { cookie: teacher } })).json()) as T;
-  await post('/api/rooms', {
-    id: 'k',
-    name: 'Kitchen',
-    kind: 'food-room',
-    altitudeM: 0,
-    measuredBoilingC: null,
-    stations: 8,
-    balanceG: 1,
-  });
-  await post('/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
-  await post('/api/practicals', { id: 'p', plan: examplePlan });
-  await post('/api/runs', {
-    id: 'r',
-    practicalId: 'p',
-    revision: 1,
-    roomId: 'k',
-    classId: 'c',
-    startsAt: Date.now(),
-    stations: 4,
-    probes: 'none',
-  });
-  await post('/api/runs/r/start', {});
+  await schoolBy(post);
+  await begunRunBy(post);
   const entry = { id: 'e', station: 1, at: Date.now(), offset: 0, body: { kind: 'deviation', text: 'x' } };
   await post('/api/runs/r/log', { entries: [entry] });
   const { codes } = await get<StationsIn>('/api/runs/r/stations');

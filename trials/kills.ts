@@ -16,8 +16,8 @@ import { v7 as uuid } from 'uuid';
 import type { BatchReceipt } from '../src/contract/entries';
 import type { RunFile } from '../src/contract/run-file';
 import { examplePlan } from '../src/core/practical';
-import { pause, Program } from './program';
-import { reading, schoolIn } from './school';
+import { pause, TestServer } from '../e2e/server';
+import { reading, schoolWithRun } from './school';
 
 /** What a series of kills found. */
 export interface Toll {
@@ -29,13 +29,14 @@ export interface Toll {
   halfDone: number;
 }
 
+const databaseOf = ({ data }: TestServer) => join(data, 'tawny.sqlite');
+
 const random = (low: number, high: number) => low + Math.random() * (high - low);
 
 /** Entries stream in from six writers while the program is killed again and again. */
 export async function logging(kills: number): Promise<Toll> {
-  const program = await Program.in();
-  await program.up();
-  const run = await schoolIn(program);
+  const program = await TestServer.start();
+  const run = await schoolWithRun(program);
   const acknowledged = new Set<string>();
   const batches: string[][] = [];
   for (let kill = 0; kill < kills; kill += 1) {
@@ -45,7 +46,7 @@ export async function logging(kills: number): Promise<Toll> {
         const entries = Array.from({ length: 20 }, () => reading(station));
         batches.push(entries.map(({ id }) => id));
         try {
-          const { kept } = await program.send<BatchReceipt>(`/api/runs/${run}/log`, { entries });
+          const { kept } = await program.send<BatchReceipt>('POST', `/api/runs/${run}/log`, { entries });
           kept.forEach((id) => acknowledged.add(id));
         } catch {
           return;
@@ -54,7 +55,7 @@ export async function logging(kills: number): Promise<Toll> {
     };
     const writers = [1, 2, 3, 4, 5, 6].map(writer);
     await pause(random(10, 250));
-    await program.kill();
+    await program.down('SIGKILL');
     alive = false;
     await Promise.all(writers);
     await program.up();
@@ -69,7 +70,7 @@ export async function logging(kills: number): Promise<Toll> {
     doubled: there.filter(({ times }) => times > 1).length,
     halfDone:
       batches.filter((batch) => batch.some((id) => ids.has(id)) && !batch.every((id) => ids.has(id))).length +
-      (program.isSound() ? 0 : 1),
+      (isWhole(databaseOf(program)) ? 0 : 1),
   };
   await program.remove();
   return toll;
@@ -77,9 +78,8 @@ export async function logging(kills: number): Promise<Toll> {
 
 /** A plan is changed and changed while the program is killed. */
 export async function planSaves(kills: number): Promise<Toll> {
-  const program = await Program.in();
-  await program.up();
-  await schoolIn(program);
+  const program = await TestServer.start();
+  await schoolWithRun(program);
   const acknowledged = new Map<number, string>();
   let doubled = 0;
   for (let kill = 0; kill < kills; kill += 1) {
@@ -88,8 +88,8 @@ export async function planSaves(kills: number): Promise<Toll> {
       while (alive) {
         const question = `Which? ${uuid()}`;
         try {
-          const { number } = await program.send<{ number: number }>('/api/practicals/p', {}, 'GET');
-          const kept = await program.send<{ number: number }>('/api/practicals/p/revisions', {
+          const { number } = await program.json<{ number: number }>('/api/practicals/p');
+          const kept = await program.send<{ number: number }>('POST', '/api/practicals/p/revisions', {
             ...{ basedOn: number, plan: { ...examplePlan, question } },
           });
           if (acknowledged.has(kept.number)) doubled += 1;
@@ -101,7 +101,7 @@ export async function planSaves(kills: number): Promise<Toll> {
     };
     const saving = save();
     await pause(random(10, 250));
-    await program.kill();
+    await program.down('SIGKILL');
     alive = false;
     await saving;
     await program.up();
@@ -125,10 +125,9 @@ export async function planSaves(kills: number): Promise<Toll> {
 
 /** Run files of two thousand entries are read in while the program is killed: each is there whole or not at all. */
 export async function imports(kills: number): Promise<Toll> {
-  const program = await Program.in();
-  await program.up();
-  const run = await schoolIn(program);
-  const file = await program.send<RunFile>(`/api/runs/${run}/run.json`, {}, 'GET');
+  const program = await TestServer.start();
+  const run = await schoolWithRun(program);
+  const file = await program.json<RunFile>(`/api/runs/${run}/run.json`);
   const size = 2000;
   const acknowledged = new Set<string>();
   for (let kill = 0; kill < kills; kill += 1) {
@@ -137,7 +136,7 @@ export async function imports(kills: number): Promise<Toll> {
         const id = uuid();
         const entries = Array.from({ length: size }, () => ({ ...reading(1), arrivedAt: Date.now() }));
         try {
-          await program.send('/api/imports', { ...file, run: { ...file.run, id }, entries });
+          await program.send('POST', '/api/imports', { ...file, run: { ...file.run, id }, entries });
           acknowledged.add(id);
         } catch {
           return;
@@ -146,7 +145,7 @@ export async function imports(kills: number): Promise<Toll> {
     };
     const bringing = bring();
     await pause(random(20, 500));
-    await program.kill();
+    await program.down('SIGKILL');
     await bringing;
     await program.up();
   }
@@ -173,10 +172,10 @@ export async function imports(kills: number): Promise<Toll> {
 export async function firstStarts(kills: number): Promise<Toll> {
   const toll: Toll = { what: 'first start', kills, acknowledged: 0, lost: 0, doubled: 0, halfDone: 0 };
   for (let kill = 0; kill < kills; kill += 1) {
-    const program = await Program.in(['--demo']);
-    program.start();
+    const program = await TestServer.unstarted(['--demo']);
+    program.begin();
     await pause(random(100, 1800));
-    await program.kill();
+    await program.down('SIGKILL');
     await program.up();
     const [counts] = program.query<{ practicals: number; runs: number; entries: number; name: string }>(
       `SELECT (SELECT count(*) FROM practicals) AS practicals, (SELECT count(*) FROM runs) AS runs,
@@ -197,17 +196,18 @@ export async function migrations(kills: number): Promise<Toll> {
   for (let kill = 0; kill < kills; kill += 1) {
     const data = mkdtempSync(join(tmpdir(), 'tawny-fault-'));
     writeFileSync(join(data, 'tawny.sqlite'), old);
-    const program = await Program.in(['--open'], data);
+    const program = await TestServer.unstarted(['--open'], data);
     const before = program.query<{ n: number }>('SELECT count(*) AS n FROM log')[0]!.n;
-    program.start();
+    program.begin();
     await pause(random(150, 600));
-    await program.kill();
+    await program.down('SIGKILL');
     await program.up();
     const after = program.query<{ n: number }>('SELECT count(*) AS n FROM log')[0]!.n;
     toll.acknowledged += before;
     toll.lost += Math.max(0, before - after);
     toll.doubled += Math.max(0, after - before);
-    if (!program.isSound() || program.query('SELECT name FROM migrations').length < 3) toll.halfDone += 1;
+    if (!isWhole(databaseOf(program)) || program.query('SELECT name FROM migrations').length < 3)
+      toll.halfDone += 1;
     await program.remove();
   }
   return toll;
@@ -215,24 +215,25 @@ export async function migrations(kills: number): Promise<Toll> {
 
 /** Backups are made while the program is killed; then one is put back while that is killed too. */
 export async function backupsAndRestores(kills: number): Promise<Toll> {
-  const program = await Program.in();
-  await program.up();
-  const first = await schoolIn(program);
-  await program.send(`/api/runs/${first}/log`, { entries: Array.from({ length: 500 }, () => reading(1)) });
+  const program = await TestServer.start();
+  const first = await schoolWithRun(program);
+  await program.send('POST', `/api/runs/${first}/log`, {
+    entries: Array.from({ length: 500 }, () => reading(1)),
+  });
   const toll: Toll = { what: 'backup and restore', kills, acknowledged: 0, lost: 0, doubled: 0, halfDone: 0 };
   const folder = join(program.data, 'backups');
   const count = () => program.query<{ n: number }>('SELECT count(*) AS n FROM log')[0]!.n;
   for (let kill = 0; kill < kills / 2; kill += 1) {
     const id = uuid();
     const run = { id, practicalId: 'p', revision: 1, roomId: 'k', classId: 'c', stations: 8, probes: 'none' };
-    await program.send('/api/runs', { ...run, startsAt: Date.now() });
-    await program.send(`/api/runs/${id}/start`, {});
+    await program.send('POST', '/api/runs', { ...run, startsAt: Date.now() });
+    await program.send('POST', `/api/runs/${id}/start`, {});
     const entries = Array.from({ length: 50 }, () => reading(1));
-    await program.send(`/api/runs/${id}/log`, { entries });
+    await program.send('POST', `/api/runs/${id}/log`, { entries });
     toll.acknowledged += entries.length;
-    const finishing = program.send(`/api/runs/${id}/finish`, {}).catch(() => undefined);
+    const finishing = program.send('POST', `/api/runs/${id}/finish`, {}).catch(() => undefined);
     await pause(random(0, 120));
-    await program.kill();
+    await program.down('SIGKILL');
     await finishing;
     const here = count();
     const files = existsSync(folder)
@@ -254,12 +255,12 @@ export async function backupsAndRestores(kills: number): Promise<Toll> {
       restoring.kill('SIGKILL');
       await ended;
       await program.up();
-      await program.kill('SIGTERM');
+      await program.down();
       // Either what was there, or the copy, whole; and what was there is never gone: it is here or was put aside.
       const now = count();
       const aside = join(program.data, 'before-restore');
       const kept = existsSync(aside) ? readdirSync(aside).filter((name) => !name.startsWith('.')) : [];
-      if (!program.isSound()) toll.halfDone += 1;
+      if (!isWhole(databaseOf(program))) toll.halfDone += 1;
       const elsewhere = kept.some((name) => rowsIn(join(aside, name, 'tawny.sqlite')) >= here);
       if (now < here && !elsewhere) toll.lost += here - now;
       rmSync(aside, { recursive: true, force: true });

@@ -1,25 +1,9 @@
 import { v7 as uuid } from 'uuid';
-import { examplePlan } from '../src/core/practical';
+import { begunRunBy, schoolBy } from '../e2e/school';
+import type { TestServer } from '../e2e/server';
 import type { Entry } from '../src/core/run';
-import type { Program } from './program';
 
-/** A room, a class, the example practical and a run that has begun; answers with the run’s id. */
-export async function schoolIn(program: Program, stations = 8): Promise<string> {
-  const id = uuid();
-  const room = { altitudeM: 0, measuredBoilingC: null, stations: 30, balanceG: 1 };
-  await program.send('/api/rooms', { id: 'k', name: 'Kitchen', kind: 'food-room', ...room });
-  await program.send('/api/classes', { id: 'c', name: '9B', students: 20, unit: 'C' });
-  await program.send('/api/practicals', { id: 'p', plan: examplePlan });
-  await runIn(program, id, stations);
-  return id;
-}
-
-async function runIn(program: Program, id: string, stations = 8): Promise<void> {
-  const run = { id, practicalId: 'p', revision: 1, roomId: 'k', classId: 'c', stations, probes: 'none' };
-  await program.send('/api/runs', { ...run, startsAt: Date.now() });
-  await program.send(`/api/runs/${id}/start`, {});
-}
-
+/** A reading as somebody typed it at a station. */
 export const reading = (station: number, at = Date.now()): Entry => ({
   ...{ id: uuid(), station, at, offset: 0 },
   body: {
@@ -30,3 +14,10 @@ export const reading = (station: number, at = Date.now()): Entry => ({
     source: 'typed',
   },
 });
+
+/** A school with a run that has begun; answers with the run’s id. */
+export async function schoolWithRun(server: TestServer, stations = 8): Promise<string> {
+  const post = (path: string, body: object) => server.send('POST', path, body);
+  await schoolBy(post);
+  return begunRunBy(post, uuid(), stations);
+}

@@ -10,12 +10,12 @@ import { Unreachable } from '../src/web/api/request';
 import { Outbox } from '../src/web/outbox/outbox';
 import { memoryStore } from '../src/web/outbox/testing/world';
 import type { Toll } from './kills';
-import { pause, Program, Refused } from './program';
-import { reading, schoolIn } from './school';
+import { pause, TestServer, Refused } from '../e2e/server';
+import { reading, schoolWithRun } from './school';
 
 /** What the database has of what was acknowledged. */
 function tollOf(
-  program: Program,
+  program: TestServer,
   what: string,
   acknowledged: ReadonlySet<string>,
   batches: readonly string[][] = [],
@@ -44,10 +44,10 @@ export async function diskFull(): Promise<(Toll & { note: string }) | null> {
   }
   const filler = join(data, 'filler');
   writeFileSync(filler, Buffer.alloc(4_000_000));
-  const program = await Program.in(['--open'], data);
+  const program = await TestServer.unstarted(['--open'], data);
   try {
     await program.up();
-    const run = await schoolIn(program);
+    const run = await schoolWithRun(program);
     const acknowledged = new Set<string>();
     const batches: string[][] = [];
     const refused = new Map<number, number>();
@@ -55,7 +55,7 @@ export async function diskFull(): Promise<(Toll & { note: string }) | null> {
       const entries = Array.from({ length: 200 }, () => reading(1));
       batches.push(entries.map(({ id }) => id));
       try {
-        const { kept } = await program.send<BatchReceipt>(`/api/runs/${run}/log`, { entries });
+        const { kept } = await program.send<BatchReceipt>('POST', `/api/runs/${run}/log`, { entries });
         kept.forEach((id) => acknowledged.add(id));
         return true;
       } catch (error) {
@@ -66,7 +66,7 @@ export async function diskFull(): Promise<(Toll & { note: string }) | null> {
     };
     for (let i = 0; i < 200 && refused.size === 0; i += 1) await write();
     for (let i = 0; i < 5; i += 1) await write();
-    const reads = await program.send<object>(`/api/runs/${run}`, {}, 'GET').then(() => 'reads go on', String);
+    const reads = await program.json<object>(`/api/runs/${run}`).then(() => 'reads go on', String);
     rmSync(filler);
     let after = false;
     for (let i = 0; i < 50 && !after; i += 1) after = await write();
@@ -74,7 +74,7 @@ export async function diskFull(): Promise<(Toll & { note: string }) | null> {
     const note = `refused ${statuses}; ${reads}; once there is room it ${after ? 'writes again' : 'DOES NOT WRITE'}`;
     return { ...tollOf(program, 'disk full', acknowledged, batches), note };
   } finally {
-    await program.kill();
+    await program.down('SIGKILL');
     execFileSync('umount', [data]);
     rmSync(data, { recursive: true, force: true });
   }
@@ -82,17 +82,16 @@ export async function diskFull(): Promise<(Toll & { note: string }) | null> {
 
 /** Another program holds the database for ten seconds: who reads is served meanwhile, who writes is acknowledged after. */
 export async function lockedByAnother(): Promise<Toll & { note: string }> {
-  const program = await Program.in();
+  const program = await TestServer.start();
   try {
-    await program.up();
-    const run = await schoolIn(program);
+    const run = await schoolWithRun(program);
     const acknowledged = new Set<string>();
     const other = new Database(join(program.data, 'tawny.sqlite'));
     other.exec('BEGIN IMMEDIATE');
     let held = true;
     const writers = [1, 2, 3].map(async (station) => {
       const started = performance.now();
-      const { kept } = await program.send<BatchReceipt>(`/api/runs/${run}/log`, {
+      const { kept } = await program.send<BatchReceipt>('POST', `/api/runs/${run}/log`, {
         entries: [reading(station)],
       });
       kept.forEach((id) => acknowledged.add(id));
@@ -102,8 +101,8 @@ export async function lockedByAnother(): Promise<Toll & { note: string }> {
     const reads = (async () => {
       while (held) {
         const started = performance.now();
-        await program.send(`/api/runs/${run}`, {}, 'GET');
-        await program.send('/api/practicals', {}, 'GET');
+        await program.json(`/api/runs/${run}`);
+        await program.json('/api/practicals');
         slowest = Math.max(slowest, performance.now() - started);
         await pause(50);
       }
@@ -123,11 +122,11 @@ export async function lockedByAnother(): Promise<Toll & { note: string }> {
 
 /** The network is gone for a while in which a tablet goes on writing, once a second; then it is back. */
 export async function networkGone(seconds: number): Promise<Toll & { note: string }> {
-  const program = await Program.in();
+  const program = await TestServer.unstarted(['--open']);
   const wire = await Wire.to(program.port);
   try {
     await program.up();
-    const run = await schoolIn(program);
+    const run = await schoolWithRun(program);
     const written = new Set<string>();
     const outbox = new Outbox({
       ...{ runId: run, door: run, station: null, store: memoryStore() },
@@ -163,10 +162,9 @@ export async function networkGone(seconds: number): Promise<Toll & { note: strin
 
 /** Tablets whose clocks are an hour wrong, either way, and batches that arrive late, out of order and twice. */
 export async function clocksAndOrder(): Promise<Toll & { note: string }> {
-  const program = await Program.in();
+  const program = await TestServer.start();
   try {
-    await program.up();
-    const run = await schoolIn(program);
+    const run = await schoolWithRun(program);
     const hour = 3_600_000;
     const batches = Array.from({ length: 60 }, (_, i) =>
       Array.from({ length: 20 }, () =>
@@ -179,7 +177,7 @@ export async function clocksAndOrder(): Promise<Toll & { note: string }> {
     await Promise.all(
       [0, 1, 2, 3].map(async (lane) => {
         for (let i = lane; i < deliveries.length; i += 4) {
-          const receipt = await program.send<BatchReceipt>(`/api/runs/${run}/log`, {
+          const receipt = await program.send<BatchReceipt>('POST', `/api/runs/${run}/log`, {
             entries: deliveries[i],
           });
           [...receipt.kept, ...receipt.already].forEach((id) => acknowledged.add(id));

@@ -1,4 +1,4 @@
-import { about, flag, id, later, record, text, type Of } from '../core/shape';
+import { about, flag, id, later, record, secret, text, type Of } from '../core/shape';
 import { classOf } from './class-of';
 
 /** Shortest passphrase, in characters: four short words are easily longer. */
@@ -7,11 +7,11 @@ export const shortestPassphrase = 12;
 const passphrase = () =>
   about(
     `${shortestPassphrase} letters or more, spaces count; a few words you will remember`,
-    text(200, shortestPassphrase),
+    secret(text(200, shortestPassphrase)),
   );
 const teacherName = () => about('as it stands on prints', text(80, 1));
 /** What is typed to get in: never said to be too short or too long, only right or wrong. */
-const typed = () => text(400);
+const typed = () => secret(text(400));
 
 /** The first teacher of a school, who shows by the code that they started the program. */
 export const FirstTeacher = classOf(

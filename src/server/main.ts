@@ -17,7 +17,7 @@ import { insertPractical, insertRevision } from './practicals/revisions';
 import { insertRoom } from './rooms/rooms';
 import { sayWhere } from './say-where';
 import { setSchool } from './school/school';
-import { lanAddresses, settingsFrom, type Settings } from './settings';
+import { lanAddresses, NotPossible, settingsFrom, type Settings } from './settings';
 
 const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
@@ -93,7 +93,7 @@ async function loadDemo(knex: Knex, { practicals, files }: App) {
 try {
   await main(settingsFrom(process.argv.slice(2), process.env));
 } catch (error) {
-  const inWords = error instanceof NewerFile || !(error as Error).stack?.includes('node_modules');
-  process.stderr.write(`${inWords ? (error as Error).message : (error as Error).stack}\n`);
+  const inWords = error instanceof NewerFile || error instanceof NotPossible;
+  process.stderr.write(`${inWords ? error.message : String((error as Error).stack ?? error)}\n`);
   process.exit(1);
 }

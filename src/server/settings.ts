@@ -17,30 +17,34 @@ export interface Settings {
   identity: Identity | null;
 }
 
+/** Something that was asked for is not possible; the message says why. */
+export class NotPossible extends Error {}
+
 const alone = new Set(['127.0.0.1', '::1', 'localhost']);
 
 /**
  * Reads what was asked for on the command line (`--demo`, `--lan`, `--open`) and in the environment (`TAWNY_DATA`,
  * `TAWNY_HOST`, `TAWNY_PORT`, `TAWNY_NAMES`, `TAWNY_CERT`, `TAWNY_KEY`).
  *
- * @throws Error in words where something asked for is not possible
+ * @throws NotPossible where something asked for is not possible
  */
 export function settingsFrom(given: readonly string[], env: NodeJS.ProcessEnv): Settings {
   const unknown = given.filter((one) => !['--demo', '--lan', '--open'].includes(one));
-  if (unknown.length > 0) throw new Error(`${unknown[0]} is not known; allowed: --demo, --lan, --open.`);
+  if (unknown.length > 0)
+    throw new NotPossible(`${unknown[0]} is not known; allowed: --demo, --lan, --open.`);
   const host = given.includes('--lan') ? '0.0.0.0' : (env.TAWNY_HOST ?? '127.0.0.1');
   const own = alone.has(host);
   if (given.includes('--open') && !own) {
-    throw new Error(
+    throw new NotPossible(
       '--open is for this machine alone; in a network teachers sign in. Leave one of the two out.',
     );
   }
   const port = Number(env.TAWNY_PORT ?? 4173);
   if (!Number.isInteger(port) || port < 0 || port > 65_535) {
-    throw new Error(`TAWNY_PORT is “${env.TAWNY_PORT}”; allowed: a whole number from 0 to 65535.`);
+    throw new NotPossible(`TAWNY_PORT is “${env.TAWNY_PORT}”; allowed: a whole number from 0 to 65535.`);
   }
   if ((env.TAWNY_CERT === undefined) !== (env.TAWNY_KEY === undefined)) {
-    throw new Error('TAWNY_CERT and TAWNY_KEY go together: the files of a certificate and of its key.');
+    throw new NotPossible('TAWNY_CERT and TAWNY_KEY go together: the files of a certificate and of its key.');
   }
   return {
     data: resolve(env.TAWNY_DATA ?? 'data'),

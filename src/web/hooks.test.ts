@@ -31,7 +31,7 @@ describe('requests', () => {
     const refused = await request('/api/rooms').catch((error: unknown) => error);
     expect(refused).toBeInstanceOf(ProblemError);
     expect((refused as ProblemError).message).toBe('Two things are wrong');
-    expect(sayError(refused)).toBe('a is 1; allowed: two. b is missing; allowed: three');
+    expect(sayError(refused)).toBe('a is 1; allowed: two. b is missing; allowed: three.');
     served.failing = { status: 502, type: 'text/html' };
     await expect(request('/api/rooms')).rejects.toThrow(Unreachable);
     served.failing = 'away';

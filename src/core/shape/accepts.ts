@@ -30,6 +30,7 @@ function compile(spec: Spec): Predicate {
       return (value) =>
         typeof value === 'string' &&
         value.length <= most &&
+        value.length >= least &&
         (least === 0 || /\S/.test(value)) &&
         !unwritable.test(value);
     }

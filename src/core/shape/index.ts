@@ -15,6 +15,7 @@ export {
   orNull,
   record,
   refined,
+  secret,
   text,
   union,
   whole,

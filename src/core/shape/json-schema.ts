@@ -13,7 +13,11 @@ function plainSchema(spec: Spec, named: Record<string, JsonSchema>): JsonSchema 
   switch (spec.kind) {
     case 'text':
       // Text that is needed is not only blanks.
-      return { type: 'string', maxLength: spec.most, ...(spec.least > 0 && { pattern: '\\S' }) };
+      return {
+        ...{ type: 'string', maxLength: spec.most },
+        ...(spec.least > 0 && { pattern: '\\S' }),
+        ...(spec.least > 1 && { minLength: spec.least }),
+      };
     case 'id':
       return { type: 'string', pattern: '^[\\w.-]{1,80}$' };
     case 'number':

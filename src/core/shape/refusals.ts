@@ -17,7 +17,7 @@ const most = 50;
 export function refusalsOf(spec: Spec, value: unknown, pointer = '', field = 'body'): Refusal[] {
   if (accepts(spec, value)) return [];
   const own = (allowed = allowedIn(spec)): Refusal[] => [
-    { pointer, field, value: printable(value), allowed },
+    { pointer, field, value: spec.secret ? '…' : printable(value), allowed },
   ];
   switch (spec.kind) {
     case 'nullable': {

@@ -18,6 +18,8 @@ interface About {
   optional?: true;
   /** The field came later: documents from before are read as if they had this. */
   otherwise?: unknown;
+  /** It is never said again, in no refusal. */
+  secret?: true;
 }
 
 export type Spec = About &
@@ -110,6 +112,9 @@ export const mayBeMissing = (field: Spec) => field.optional === true || field.ot
 
 /** The field with a sentence about it. */
 export const about = <S extends Spec>(sentence: string, shape: S): S => ({ ...shape, about: sentence });
+
+/** A field whose value is never quoted. */
+export const secret = <S extends Spec>(shape: S): S => ({ ...shape, secret: true });
 
 type Variants = Readonly<Record<string, Fields>>;
 type UnionOf<Tag extends string, V extends Variants> = {

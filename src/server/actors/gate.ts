@@ -1,19 +1,23 @@
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { ContractClass } from '../../contract/class-of';
 import { patiently } from '../db/patience';
+import type { RecordSpec } from '../../core/shape';
+import { bodyOf } from '../problems/body';
 import { Problem } from '../problems/problem';
 import { allows, type Actor, type ActorFor, type Permission } from './actor';
 
 export type Method = 'get' | 'post' | 'put';
 
 /** A route as it is declared: who may call it, what it is for, what it takes and answers. */
-export interface Declared {
+export interface Declared<T = unknown> {
   method: Method;
   path: string;
   may: Permission;
   says: string;
-  /** The class its body is checked against. */
-  body?: ContractClass<unknown>;
+  /** The class its body is checked against before the handler is called. */
+  body?: ContractClass<T>;
+  /** What its body is made of where the handler reads it itself, for the description. */
+  takes?: RecordSpec;
   status?: number;
   type?: string;
   /** Reads its body where that is not JSON of ordinary size. */
@@ -25,8 +29,10 @@ export interface Declared {
 /** Bodies come as they are: one that unpacks to a thousand times its size is not unpacked. */
 const json = express.json({ limit: '2mb', strict: false, inflate: false });
 
-export interface Call<A extends Actor> {
+export interface Call<A extends Actor, T = unknown> {
   actor: A;
+  /** The body, sound; undefined where none is declared. */
+  body: T;
   request: Request;
   response: Response;
 }
@@ -54,12 +60,12 @@ export class Gate {
   }
 
   /** Puts up a route. What `handle` returns is sent as JSON; it may also answer by itself and return nothing. */
-  route<P extends Permission>(
-    declared: Declared & { may: P },
-    handle: (call: Call<ActorFor<P>>) => unknown,
+  route<P extends Permission, T>(
+    declared: Declared<T> & { may: P },
+    handle: (call: Call<ActorFor<P>, T>) => unknown,
   ): void {
     this.declared.push(declared);
-    const { method, path, may, status = 200, reads = json, signs = false } = declared;
+    const { method, path, may, body: type, status = 200, reads = json, signs = false } = declared;
     const admit: RequestHandler = async (request, response, next) => {
       const actor = await this.#recognise(request);
       if (!allows(may, actor, request.params)) throw refusal(actor, may);
@@ -68,7 +74,8 @@ export class Gate {
     };
     const answer: RequestHandler = async (request, response) => {
       const actor = response.locals.actor as ActorFor<P>;
-      const told = await patiently(() => handle({ actor, request, response }));
+      const body = (type && bodyOf(type, request)) as T;
+      const told = await patiently(() => handle({ actor, body, request, response }));
       if (method !== 'get' && !signs)
         await patiently(() => this.#writeDown(actor, `${method} ${path}`, request.path));
       if (told !== undefined) response.status(status).json(told);

@@ -1,7 +1,6 @@
 import { NewClass } from '../../contract/classes';
 import { routes } from '../../contract/routes';
 import type { Gate } from '../actors/gate';
-import { bodyOf } from '../problems/body';
 import type { Classes } from './classes';
 
 export function classRoutes(gate: Gate, classes: Classes): void {
@@ -17,6 +16,6 @@ export function classRoutes(gate: Gate, classes: Classes): void {
       body: NewClass,
       status: 201,
     },
-    ({ request }) => classes.add(bodyOf(NewClass, request)),
+    ({ body }) => classes.add(body),
   );
 }

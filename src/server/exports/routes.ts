@@ -1,6 +1,6 @@
 import express from 'express';
 import { routes } from '../../contract/routes';
-import { readRunFile } from '../../contract/run-file';
+import { readRunFile, runFileShape } from '../../contract/run-file';
 import { authorOf } from '../actors/actor';
 import type { Gate } from '../actors/gate';
 import type { Log } from '../log/log';
@@ -33,7 +33,14 @@ export function exportRoutes(gate: Gate, files: RunFiles, runs: Runs, log: Log, 
   );
   gate.route(
     {
-      ...{ method: 'post', path: routes.imports, may: 'teacher', status: 201, reads: wholeFile },
+      ...{
+        method: 'post',
+        path: routes.imports,
+        may: 'teacher',
+        status: 201,
+        reads: wholeFile,
+        takes: runFileShape,
+      },
       says: 'Reads such a file in',
     },
     ({ actor, request }) => {

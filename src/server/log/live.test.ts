@@ -52,7 +52,7 @@ function shelf() {
   const log: LoggedEntry[] = [];
   const asked: number[] = [];
   const view = (actor: Actor, station: number | null = null): View => ({
-    ...{ actor, runId: 'r', station, show: (one) => one },
+    ...{ actor, station, show: (one) => one },
     after: (seq) => {
       asked.push(seq);
       const own = log.filter((one) => station === null || one.station === station || one.station === null);

@@ -13,7 +13,6 @@ const mostUnsent = 256_000;
 /** What a viewer sees of a run. */
 export interface View {
   actor: Actor;
-  runId: string;
   /** Only what is of this station or of all; null: everything. */
   station: number | null;
   /** The run as this viewer has it. */

@@ -5,7 +5,6 @@ import type { Run } from '../../contract/runs';
 import type { Entry } from '../../core/run';
 import type { Call, Gate } from '../actors/gate';
 import type { Actor } from '../actors/actor';
-import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Runs } from '../runs/runs';
 import type { Writer } from './fits';
@@ -69,10 +68,9 @@ export function logRoutes(gate: Gate, parts: LogParts): void {
 /** Keeps what a request brings to a run. */
 export async function take(
   { log, live, heard }: LogParts,
-  { actor, request }: Call<Actor>,
+  { actor, body: { entries } }: Call<Actor, { entries: Entry[] }>,
   run: Run,
 ): Promise<BatchReceipt> {
-  const { entries } = bodyOf(EntryBatch, request);
   const { receipt, added } = await keepAndTell(log, live, run, entries, actor);
   heard(run, added);
   return receipt;
@@ -91,7 +89,7 @@ export function watch(
     return;
   }
   const after = (seq: number) => log.after(run.id, seq, undefined, station);
-  live.watch(response, { actor, runId: run.id, station, show, after }, run, since);
+  live.watch(response, { actor, station, show, after }, run, since);
 }
 
 /** Whoever asks only for the head is told it and no more. */

@@ -1,6 +1,4 @@
-import { runFileShape } from '../../contract/run-file';
 import { problemType } from '../../contract/problem';
-import { routes } from '../../contract/routes';
 import { jsonSchemaOf, type JsonSchema } from '../../core/shape';
 import type { Declared } from '../actors/gate';
 
@@ -11,9 +9,9 @@ const templated = (path: string) => path.replace(/:(\w+)/g, '{$1}');
 export function openApiDocument(version: string, declared: readonly Declared[]): object {
   const schemas: Record<string, JsonSchema> = {};
   const paths: Record<string, Record<string, object>> = {};
-  for (const { method, path, says, may, body, status = 200, type = 'application/json' } of declared) {
+  for (const { method, path, says, may, body, takes, status = 200, type = 'application/json' } of declared) {
     const names = [...path.matchAll(/:(\w+)/g)].map((match) => match[1]!);
-    const shape = path === routes.imports ? runFileShape : body?.shape;
+    const shape = takes ?? body?.shape;
     paths[templated(path)] = {
       ...paths[templated(path)],
       [method]: {

@@ -2,7 +2,6 @@ import { NewPractical, PlanEdit } from '../../contract/practicals';
 import { routes } from '../../contract/routes';
 import { authorOf } from '../actors/actor';
 import type { Gate } from '../actors/gate';
-import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Practicals } from './practicals';
 
@@ -22,7 +21,7 @@ export function practicalRoutes(gate: Gate, practicals: Practicals): void {
       ...{ method: 'post', path: routes.practicals, may: 'teacher', body: NewPractical, status: 201 },
       ...{ signs: true, says: 'Adds a practical' },
     },
-    ({ actor, request }) => practicals.add(bodyOf(NewPractical, request), authorOf(actor)),
+    ({ actor, body }) => practicals.add(body, authorOf(actor)),
   );
   gate.route(
     {
@@ -46,6 +45,6 @@ export function practicalRoutes(gate: Gate, practicals: Practicals): void {
       ...{ method: 'post', path: routes.revisions(':id'), may: 'teacher', body: PlanEdit, status: 201 },
       ...{ signs: true, says: 'Keeps an edit as the next revision; 409 when stale' },
     },
-    ({ actor, request }) => practicals.edit(idIn(request.params), bodyOf(PlanEdit, request), authorOf(actor)),
+    ({ actor, body, request }) => practicals.edit(idIn(request.params), body, authorOf(actor)),
   );
 }

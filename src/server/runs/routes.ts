@@ -2,7 +2,6 @@ import { routes } from '../../contract/routes';
 import { ClockSpeed, NewLayout, NewRun, OtherRevision, type Run, type RunNow } from '../../contract/runs';
 import { Nothing } from '../../contract/who';
 import type { Gate } from '../actors/gate';
-import { bodyOf } from '../problems/body';
 import { refusedField } from '../problems/problem';
 import type { Runs } from './runs';
 
@@ -38,7 +37,7 @@ export function runRoutes(gate: Gate, parts: RunParts): void {
       ...{ method: 'post', path: routes.runs, may: 'teacher', body: NewRun, status: 201 },
       says: 'Plans a run and draws its layout',
     },
-    async ({ request }) => fresh(await runs.add(bodyOf(NewRun, request))),
+    async ({ body }) => fresh(await runs.add(body)),
   );
   gate.route(
     {
@@ -68,20 +67,18 @@ function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => Ru
       ...{ method: 'post', path: routes.runLayout(':id'), may: 'teacher', body: NewLayout },
       says: 'Draws the layout anew, before the start',
     },
-    async ({ request }) => told(await runs.redraw(idIn(request.params), bodyOf(NewLayout, request).seed)),
+    async ({ body, request }) => told(await runs.redraw(idIn(request.params), body.seed)),
   );
   gate.route(
     {
       ...{ method: 'post', path: routes.runRevision(':id'), may: 'teacher', body: OtherRevision },
       says: 'Takes it to another revision of its plan, before the start',
     },
-    async ({ request }) =>
-      told(await runs.takeRevision(idIn(request.params), bodyOf(OtherRevision, request).revision)),
+    async ({ body, request }) => told(await runs.takeRevision(idIn(request.params), body.revision)),
   );
   gate.route(
     { method: 'post', path: routes.runStart(':id'), may: 'teacher', body: Nothing, says: 'Starts it' },
     async ({ request }) => {
-      bodyOf(Nothing, request);
       const run = await runs.start(idIn(request.params));
       await events.started(run);
       return told(run);
@@ -93,7 +90,6 @@ function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => Ru
       says: 'Finishes it; the tablets of its stations are in no longer',
     },
     async ({ request }) => {
-      bodyOf(Nothing, request);
       const run = await runs.finish(idIn(request.params));
       const answer = told(run);
       await events.finished(run);
@@ -105,7 +101,7 @@ function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => Ru
       ...{ method: 'post', path: routes.runClock(':id'), may: 'teacher', body: ClockSpeed },
       says: 'Sets the speed of a simulated run',
     },
-    async ({ request }) => told(await runs.setSpeed(idIn(request.params), bodyOf(ClockSpeed, request).speed)),
+    async ({ body, request }) => told(await runs.setSpeed(idIn(request.params), body.speed)),
   );
 }
 

@@ -9,7 +9,6 @@ import { cookieOptions, stationCookie } from '../actors/tokens';
 import { placeInLog, take, watch, type LogParts } from '../log/routes';
 import { pictureBytes, hashIn, sendPicture } from '../pictures/routes';
 import type { Pictures } from '../pictures/pictures';
-import { bodyOf } from '../problems/body';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { Attempts } from '../teachers/attempts';
 import { isOpenFor, type Codes } from './codes';
@@ -29,7 +28,7 @@ export interface StationParts extends LogParts {
   addresses(): string[];
 }
 
-/** A pass is good for a day at the longest that a browser keeps it; its run ends it sooner. */
+/** A browser keeps a pass so long, ms, for what is measured weeks later; the server ends it with the run. */
 const passLastsMs = 30 * 24 * 3_600_000;
 
 export function stationRoutes(gate: Gate, parts: StationParts): void {
@@ -45,8 +44,8 @@ function joinRoute(gate: Gate, { runs, codes, passes, attempts }: StationParts):
       ...{ method: 'post', path: routes.join, may: 'anyone', body: JoinStation, status: 201, signs: true },
       says: 'Lets a tablet in at a station by its code, until the run ends',
     },
-    async ({ request, response }): Promise<Joined> => {
-      const { code } = bodyOf(JoinStation, request);
+    async ({ body, request, response }): Promise<Joined> => {
+      const { code } = body;
       const found = await attempts.make(request.socket.remoteAddress ?? '', async () => {
         const row = await codes.find(code);
         return row && isOpenFor(await runs.one(row.run_id), row.made_at) ? row : null;
@@ -84,7 +83,6 @@ function whoIsInRoutes(gate: Gate, { runs, live, codes, passes, isOpen, addresse
       says: 'Makes new codes: the old ones lead nowhere. After the end of a run, lets its stations in again',
     },
     async ({ request }) => {
-      bodyOf(Nothing, request);
       const run = await runs.one(request.params.id as string);
       await codes.renew(run);
       return told(run);
@@ -96,7 +94,6 @@ function whoIsInRoutes(gate: Gate, { runs, live, codes, passes, isOpen, addresse
       says: 'Lets one tablet in no longer; what it wrote stays',
     },
     async ({ request }) => {
-      bodyOf(Nothing, request);
       const run = await runs.one(request.params.id as string);
       const pass = request.params.pass as string;
       await passes.close(run.id, pass);

@@ -29,7 +29,7 @@ export function checkStrength(passphrase: string, name: string): void {
   if (guessworthy(passphrase, name) < leastLeft) {
     throw refusedField(
       '/passphrase',
-      'what you typed',
+      'too easy to guess',
       'words that are not among the first anyone would try: not your name, no row of keys, no sign again and again',
     );
   }

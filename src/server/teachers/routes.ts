@@ -13,7 +13,6 @@ import {
 import type { Actor, TeacherActor } from '../actors/actor';
 import type { Gate } from '../actors/gate';
 import { cookieOptions, teacherCookie } from '../actors/tokens';
-import { bodyOf } from '../problems/body';
 import { Problem, refusedField } from '../problems/problem';
 import type { Attempts } from './attempts';
 import { sessionLasts, type Sessions } from './sessions';
@@ -61,9 +60,9 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
       ...{ method: 'post', path: routes.first, may: 'anyone', body: FirstTeacher, status: 201 },
       says: 'Sets the first teacher, with the code from the console where the program was started',
     },
-    async ({ request, response }) => {
+    async ({ body, request, response }) => {
       if (await isOpen()) throw new Problem(409, 'Open', 'This program is open: nobody need sign in here.');
-      const { code, name, passphrase } = bodyOf(FirstTeacher, request);
+      const { code, name, passphrase } = body;
       const id = await attempts.make(addressOf(request), () =>
         teachers.addFirst(uuid(), code, name, passphrase),
       );
@@ -75,8 +74,8 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
   );
   gate.route(
     { method: 'post', path: routes.signIn, may: 'anyone', body: SignIn, says: 'Signs a teacher in' },
-    async ({ request, response }) => {
-      const { name, passphrase } = bodyOf(SignIn, request);
+    async ({ body, request, response }) => {
+      const { name, passphrase } = body;
       const id = await attempts.make(addressOf(request), () => teachers.find(name, passphrase));
       if (id === null) {
         throw new Problem(403, 'Not known', 'No teacher of this school has this name and this passphrase.');
@@ -101,8 +100,8 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
       ...{ method: 'post', path: routes.passphrase, may: 'teacher', body: OtherPassphrase },
       says: 'Changes one’s own passphrase; other sessions end',
     },
-    async ({ actor, request }) => {
-      const { was, passphrase } = bodyOf(OtherPassphrase, request);
+    async ({ body, actor, request }) => {
+      const { was, passphrase } = body;
       refuseWhereOpen(actor);
       const right = await attempts.make(addressOf(request), () => teachers.find(actor.name, was));
       if (right !== actor.id) throw refusedField('/was', 'what you typed', 'your passphrase as it is now');
@@ -124,8 +123,8 @@ function staffRoutes(gate: Gate, { teachers, sessions, ended }: TeacherParts): v
       ...{ method: 'post', path: routes.teachers, may: 'admin', body: NewTeacher, status: 201 },
       says: 'Adds a teacher with a passphrase to begin with',
     },
-    async ({ request }) => {
-      await teachers.add(bodyOf(NewTeacher, request));
+    async ({ body }) => {
+      await teachers.add(body);
       return teachers.all();
     },
   );
@@ -148,9 +147,9 @@ function staffRoutes(gate: Gate, { teachers, sessions, ended }: TeacherParts): v
       ...{ method: 'post', path: routes.teacherPassphrase(':id'), may: 'admin', body: FreshPassphrase },
       says: 'Gives a teacher who forgot theirs a fresh passphrase; their sessions end',
     },
-    async ({ request }) => {
+    async ({ body, request }) => {
       const id = request.params.id as string;
-      await teachers.setPassphrase(id, bodyOf(FreshPassphrase, request).passphrase);
+      await teachers.setPassphrase(id, body.passphrase);
       await sessions.endOf(id);
       ended((one) => one.kind === 'teacher' && one.id === id);
       return teachers.all();

@@ -75,10 +75,8 @@ export class Sessions {
       .where({ token_hash: session, closed_at: null })
       .first<Row | undefined>('sessions.*', 'teachers.name', 'teachers.admin');
     if (!row) return null;
-    if (now - row.seen_at > sessionLasts.idleMs || now - row.created_at > sessionLasts.inAllMs) {
-      await this.end(session);
-      return null;
-    }
+    // It stays in the table until the next one begins: whoever only asks, writes nothing that must wait.
+    if (now - row.seen_at > sessionLasts.idleMs || now - row.created_at > sessionLasts.inAllMs) return null;
     if (now - row.seen_at > writtenEveryMs) {
       // Nobody waits for it to be noted: the database may be held by another program just now.
       void this.#knex('sessions')

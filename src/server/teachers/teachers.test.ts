@@ -26,6 +26,10 @@ describe('the first start', () => {
     for (const weak of ['password1234', 'aaaaaaaaaaaaaaa', 'r. head r. head', 'qwertyuiop12', 'short']) {
       expect(refused(await first(code, weak)), weak).toMatchObject({ field: 'passphrase' });
     }
+    // Hard to guess and still too short; what was typed is said again nowhere.
+    const short = await first(code, 'k9#vT2qLx7Z');
+    expect(refused(short)).toMatchObject({ field: 'passphrase', value: '…' });
+    expect(JSON.stringify(short.body)).not.toContain('k9#vT2qLx7Z');
     // As it is read out: small letters, a hyphen, a blank.
     const typed = ` ${code.slice(0, 4).toLowerCase()}-${code.slice(4)}`;
     const answer = await first(typed);

@@ -47,6 +47,13 @@ export function onSignedOut(listener: () => void): () => void {
 /** Longest a request may take, ms: after it the server counts as away. Bytes and files take longer. */
 const timeOutMs = { ordinary: 15_000, large: 180_000 };
 
+/** Ends a request after a while; older tablets do not know `AbortSignal.timeout`. */
+function endAfter(ms: number): AbortSignal {
+  const ending = new AbortController();
+  setTimeout(() => ending.abort(), ms);
+  return ending.signal;
+}
+
 /** One request to the API: JSON or bytes in, JSON out, problems as errors. */
 export async function request<T>(
   path: string,
@@ -55,7 +62,7 @@ export async function request<T>(
   let response: Response;
   try {
     response = await fetch(path, {
-      signal: AbortSignal.timeout(init.bytes || init.large ? timeOutMs.large : timeOutMs.ordinary),
+      signal: endAfter(init.bytes || init.large ? timeOutMs.large : timeOutMs.ordinary),
       method: init.method ?? (init.body === undefined ? 'GET' : 'POST'),
       ...(init.keepalive && { keepalive: true }),
       ...(init.bytes && { headers: { 'content-type': init.bytes.type }, body: init.bytes }),
@@ -82,6 +89,6 @@ export async function request<T>(
 /** What to tell people about an error, in a sentence or two. */
 export function sayError(error: unknown): string {
   if (error instanceof ProblemError && error.fields.length > 0)
-    return error.fields.map(problemSentence).join('. ');
+    return `${error.fields.map(problemSentence).join('. ')}.`;
   return error instanceof Error ? error.message : String(error);
 }

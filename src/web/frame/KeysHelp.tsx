@@ -1,4 +1,5 @@
-import { Box, Dialog, Flex, Kbd, Portal } from '@chakra-ui/react';
+import { Box, Flex, Kbd } from '@chakra-ui/react';
+import { PlainDialog } from '../ui/PlainDialog';
 
 export interface KeyHelp {
   keys: string;
@@ -22,42 +23,17 @@ export function KeysHelp({ open, keys, hasThread, onClose }: KeysHelpProps) {
     { keys: '?', does: 'this list' },
   ];
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(details) => !details.open && onClose()}
-      size="sm"
-      lazyMount
-      unmountOnExit
-    >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">Keys of this screen</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="6">
-              {all.map((one) => (
-                <Flex
-                  key={one.keys}
-                  py="1.5"
-                  gap="4"
-                  borderBottomWidth="1px"
-                  borderColor="rule"
-                  align="baseline"
-                >
-                  <Box minW="8.5rem">
-                    <Kbd bg="tawnyWash" color="ink">
-                      {one.keys}
-                    </Kbd>
-                  </Box>
-                  <Box>{one.does}</Box>
-                </Flex>
-              ))}
-            </Dialog.Body>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <PlainDialog title="Keys of this screen" size="sm" open={open} onClose={onClose}>
+      {all.map((one) => (
+        <Flex key={one.keys} py="1.5" gap="4" borderBottomWidth="1px" borderColor="rule" align="baseline">
+          <Box minW="8.5rem">
+            <Kbd bg="tawnyWash" color="ink">
+              {one.keys}
+            </Kbd>
+          </Box>
+          <Box>{one.does}</Box>
+        </Flex>
+      ))}
+    </PlainDialog>
   );
 }

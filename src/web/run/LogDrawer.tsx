@@ -2,8 +2,10 @@ import { Box, Drawer, Flex, Portal } from '@chakra-ui/react';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';
+import type { LoggedEntry } from '../../contract/entries';
+import { routes } from '../../contract/routes';
 import { recordedInWords, type Entry } from '../../core/run';
-import { wholeLog } from '../api/whole-log';
+import { logPages } from '../api/log-pages';
 import { QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 
@@ -20,7 +22,11 @@ export function LogDrawer({ runId, open, onClose }: LogDrawerProps) {
   const [probes, setProbes] = useState(false);
   const { data, error } = useQuery({
     queryKey: ['log', runId],
-    queryFn: () => wholeLog(runId),
+    queryFn: async () => {
+      const all: LoggedEntry[] = [];
+      for await (const page of logPages(routes.log(runId))) all.push(...page);
+      return all;
+    },
     enabled: open,
     staleTime: 0,
   });

@@ -1,4 +1,4 @@
-import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { QRCodeSVG } from 'qrcode.react';
@@ -10,6 +10,7 @@ import { request, sayError } from '../api/request';
 import { stationAddress } from '../api/tablet-pages';
 import { QuietButton, WordButton } from '../ui/Button';
 import { Notice, Waiting } from '../ui/Notice';
+import { PlainDialog } from '../ui/PlainDialog';
 import { stationsInKey, useStationsIn } from './use-stations-in';
 
 interface StationPagesProps {
@@ -27,48 +28,35 @@ export function StationPages({ run, open, onClose }: StationPagesProps) {
     onSuccess: (now) => client.setQueryData(stationsInKey(run.id), now),
   });
   return (
-    <Dialog.Root
-      open={open}
-      onOpenChange={(details) => !details.open && onClose()}
+    <PlainDialog
+      title="A page for each station"
       size="xl"
-      scrollBehavior="inside"
+      open={open}
+      foot={
+        <>
+          {data?.open === false && (
+            <QuietButton css={{ mr: 'auto' }} onClick={() => change.mutate(routes.stationCodes(run.id))}>
+              {data.codes.length === 0 ? 'Let the stations in again' : 'New codes'}
+            </QuietButton>
+          )}
+          <QuietButton onClick={onClose}>Done</QuietButton>
+        </>
+      }
+      onClose={onClose}
     >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="raised">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">A page for each station</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pb="2">
-              {!data ? (
-                <Waiting error={error} />
-              ) : (
-                <>
-                  <HowToJoin data={data} finished={run.status === 'finished'} />
-                  {change.error && <Notice kind="stop">{sayError(change.error)}</Notice>}
-                  <Labels run={run} data={data} />
-                  {!data.open && (
-                    <WhoIsIn
-                      passes={data.passes}
-                      onEnd={(pass) => change.mutate(routes.passClose(run.id, pass))}
-                    />
-                  )}
-                </>
-              )}
-            </Dialog.Body>
-            <Dialog.Footer>
-              {data?.open === false && (
-                <QuietButton css={{ mr: 'auto' }} onClick={() => change.mutate(routes.stationCodes(run.id))}>
-                  {data.codes.length === 0 ? 'Let the stations in again' : 'New codes'}
-                </QuietButton>
-              )}
-              <QuietButton onClick={onClose}>Done</QuietButton>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      {!data ? (
+        <Waiting error={error} />
+      ) : (
+        <>
+          <HowToJoin data={data} finished={run.status === 'finished'} />
+          {change.error && <Notice kind="stop">{sayError(change.error)}</Notice>}
+          <Labels run={run} data={data} />
+          {!data.open && (
+            <WhoIsIn passes={data.passes} onEnd={(pass) => change.mutate(routes.passClose(run.id, pass))} />
+          )}
+        </>
+      )}
+    </PlainDialog>
   );
 }
 

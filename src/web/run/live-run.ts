@@ -1,8 +1,8 @@
 import { v7 as uuid } from 'uuid';
-import { logPage } from '../../contract/batch-size';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run, RunNow } from '../../contract/runs';
 import { Notebook, pictureOf, runTime, type Entry, type QuickEntry } from '../../core/run';
+import { logPages } from '../api/log-pages';
 import { request, SignedOut, Unreachable } from '../api/request';
 import { Outbox } from '../outbox/outbox';
 import { indexedDbStore, type OutboxStore } from '../outbox/store';
@@ -43,8 +43,14 @@ export class LiveRun extends Watched<LiveState> {
   /** What came in and is not yet kept here. */
   #fresh: LoggedEntry[] = [];
 
-  private constructor(door: RunDoor, { run, serverNow, epoch }: RunNow, store: OutboxStore) {
-    super({ run, version: 0, connected: false, anew: false, shut: false });
+  /** @param connected whether the server was reached just now; the stream says how it goes on */
+  private constructor(
+    door: RunDoor,
+    { run, serverNow, epoch }: RunNow,
+    store: OutboxStore,
+    connected: boolean,
+  ) {
+    super({ run, version: 0, connected, anew: false, shut: false });
     this.door = door;
     this.#store = store;
     this.#clock = new ServerClock(serverNow);
@@ -66,8 +72,9 @@ export class LiveRun extends Watched<LiveState> {
       if (door.station === null || !(reason instanceof Unreachable)) throw reason;
       return LiveRun.#lastSeen(door, store, reason);
     });
-    const live = new LiveRun(door, 'entries' in asked ? asked.now : asked, store);
-    await live.#begin('entries' in asked ? asked.entries : null);
+    const seen = 'entries' in asked ? asked : null;
+    const live = new LiveRun(door, 'entries' in asked ? asked.now : asked, store, seen === null);
+    await live.#begin(seen?.entries ?? null);
     return live;
   }
 
@@ -157,11 +164,9 @@ export class LiveRun extends Watched<LiveState> {
 
   /** Everything after the last place, a page at a time until there is no more. */
   async #fetchLog(each: (entry: LoggedEntry) => void = () => undefined) {
-    for (;;) {
-      const page = await request<LoggedEntry[]>(`${this.door.log}?after=${this.#lastSeq}`);
+    for await (const page of logPages(this.door.log, this.#lastSeq)) {
       page.forEach(each);
       this.#take(page);
-      if (page.length < logPage) return;
     }
   }
 

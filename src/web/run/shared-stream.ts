@@ -14,7 +14,7 @@ export interface StreamEvents {
 
 type Said =
   | { kind: 'who'; from: number }
-  | { kind: 'mine'; from: number; open: boolean }
+  | { kind: 'mine'; from: number; open: boolean | null }
   | { kind: 'event'; name: string; data: string }
   | { kind: 'open'; is: boolean }
   | { kind: 'refused' }
@@ -41,7 +41,8 @@ export class SharedStream {
   #election: ReturnType<typeof setTimeout> | null = null;
   /** Which tab listens for this one. */
   #leader: number | null = null;
-  #isOpen = false;
+  /** Not known while it has not been tried. */
+  #isOpen: boolean | null = null;
   #heardAt = performance.now();
 
   /**
@@ -112,7 +113,7 @@ export class SharedStream {
         // Two that began at once: one stays.
         if (this.#stream && said.from < this.#self) this.#drop();
         if (!this.#stream) {
-          this.#opened(said.open);
+          if (said.open !== null) this.#opened(said.open);
           if (this.#leader !== said.from) this.#to.follows();
           this.#leader = said.from;
         }
@@ -149,7 +150,7 @@ export class SharedStream {
     this.#stream = stream;
     this.#heardAt = performance.now();
     this.#leader = null;
-    this.#say({ kind: 'mine', from: this.#self, open: false });
+    this.#say({ kind: 'mine', from: this.#self, open: null });
     const opened = (is: boolean) => {
       this.#opened(is);
       this.#say({ kind: 'open', is });

@@ -27,9 +27,10 @@ const Select = chakra('select', { base: look });
 
 /** “Altitude is “90000”; allowed: a number from −430 to 6000 m”. */
 function saidOf(label: string, error: { message?: string; ref?: unknown }): string {
-  const typed = (error.ref as { value?: string } | undefined)?.value ?? '';
+  const { value: typed = '', type } = (error.ref ?? {}) as { value?: string; type?: string };
   const allowed = (error.message ?? '').replace(/-(?=\d)/g, '−');
-  return `${label} is ${typed === '' ? 'empty' : `“${typed}”`}; allowed: ${allowed}`;
+  const shown = typed === '' ? 'empty' : type === 'password' ? 'not enough' : `“${typed}”`;
+  return `${label} is ${shown}; allowed: ${allowed}`;
 }
 
 /** A labelled line of a form, with what is allowed below it when the value is refused. */

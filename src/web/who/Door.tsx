@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
 import type { Who } from '../../contract/who';
 import { onSignedOut } from '../api/request';
 import { Waiting } from '../ui/Notice';
@@ -25,10 +25,8 @@ export function Door({ children }: { children: ReactNode }) {
     [client],
   );
   // Whether anyone was in on this page: then there is something under the door to keep.
-  const wasIn = client.getQueryData<boolean>(['was-in']) ?? false;
-  useEffect(() => {
-    if (who?.teacher) client.setQueryData(['was-in'], true);
-  }, [client, who]);
+  const [wasIn, setWasIn] = useState(false);
+  if (who?.teacher && !wasIn) setWasIn(true);
   if (!who) return isLoadingError ? <Waiting error={error} /> : <Waiting />;
   if (who.teacher || wasIn) {
     return (

@@ -32,7 +32,7 @@ export function OtherPassphraseDialog({ onClose }: { onClose(): void }) {
         type="password"
         autoComplete="new-password"
         hint={`${shortestPassphrase} letters or more. Other places where you are signed in are signed out.`}
-        error={errors.passphrase && { ...errors.passphrase, ref: undefined }}
+        error={errors.passphrase}
         {...register('passphrase')}
       />
     </FormDialog>

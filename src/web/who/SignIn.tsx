@@ -1,6 +1,6 @@
 import { Box, chakra, Heading } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import type { ReactNode } from 'react';
+import type { FormEvent, ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { routes } from '../../contract/routes';
 import { FirstTeacher, shortestPassphrase } from '../../contract/who';
@@ -15,18 +15,23 @@ export function SignIn({ title, children }: { title: string; children?: ReactNod
   const door = useDoor(routes.signIn);
   const { register, handleSubmit } = useForm({ defaultValues: { name: '', passphrase: '' } });
   return (
-    <chakra.form
-      noValidate
-      display="grid"
-      gap="4"
-      onSubmit={(event) =>
-        void handleSubmit((input) => door.mutateAsync(input))(event).catch(() => undefined)
+    <DoorForm
+      title={title}
+      about={children}
+      keep="Sign in"
+      door={door}
+      onSubmit={handleSubmit((input) => door.mutateAsync(input))}
+      below={
+        <Box color="soft" fontSize="sm">
+          At a station?{' '}
+          <a href="/join" style={{ textDecoration: 'underline' }}>
+            Join with the code on its label
+          </a>
+          . Forgotten your passphrase? Whoever administers gives you a fresh one; at the server itself{' '}
+          <code>npm run passphrase</code> does.
+        </Box>
       }
     >
-      <Heading as="h1" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
-        {title}
-      </Heading>
-      {children && <Box color="soft">{children}</Box>}
       <FormLine label="Your name" autoFocus autoComplete="username" {...register('name')} />
       <FormLine
         label="Passphrase"
@@ -34,21 +39,7 @@ export function SignIn({ title, children }: { title: string; children?: ReactNod
         autoComplete="current-password"
         {...register('passphrase')}
       />
-      {door.error && <Notice kind="stop">{sayError(door.error)}</Notice>}
-      <Box>
-        <MainButton type="submit" disabled={door.isPending}>
-          Sign in
-        </MainButton>
-      </Box>
-      <Box color="soft" fontSize="sm">
-        At a station?{' '}
-        <a href="/join" style={{ textDecoration: 'underline' }}>
-          Join with the code on its label
-        </a>
-        . Forgotten your passphrase? Whoever administers gives you a fresh one; at the server itself{' '}
-        <code>npm run passphrase</code> does.
-      </Box>
-    </chakra.form>
+    </DoorForm>
   );
 }
 
@@ -62,21 +53,13 @@ export function FirstStart() {
   const { errors } = formState;
   return (
     <Box as="main" maxW="520px" mx="auto" mt={{ base: '6', md: '16' }} px="6">
-      <chakra.form
-        noValidate
-        display="grid"
-        gap="4"
-        onSubmit={(event) =>
-          void handleSubmit((input) => door.mutateAsync(input))(event).catch(() => undefined)
-        }
+      <DoorForm
+        title="The first teacher"
+        about="You are setting up this school’s Tawny Beaker. You will administer it: add other teachers, and help them when they forget their passphrase."
+        keep="Begin"
+        door={door}
+        onSubmit={handleSubmit((input) => door.mutateAsync(input))}
       >
-        <Heading as="h1" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
-          The first teacher
-        </Heading>
-        <Box color="soft">
-          You are setting up this school’s Tawny Beaker. You will administer it: add other teachers, and help
-          them when they forget their passphrase.
-        </Box>
         <FormLine
           label="Code"
           autoFocus
@@ -96,16 +79,46 @@ export function FirstStart() {
           type="password"
           autoComplete="new-password"
           hint={`${shortestPassphrase} letters or more; a few words you will remember. Blanks count.`}
-          error={errors.passphrase && { ...errors.passphrase, ref: undefined }}
+          error={errors.passphrase}
           {...register('passphrase')}
         />
-        {door.error && <Notice kind="stop">{sayError(door.error)} Nothing you typed is lost.</Notice>}
-        <Box>
-          <MainButton type="submit" disabled={door.isPending}>
-            Begin
-          </MainButton>
-        </Box>
-      </chakra.form>
+      </DoorForm>
     </Box>
+  );
+}
+
+interface DoorFormProps {
+  title: string;
+  about?: ReactNode;
+  /** What the button says. */
+  keep: string;
+  door: ReturnType<typeof useDoor>;
+  onSubmit(event: FormEvent): Promise<unknown>;
+  below?: ReactNode;
+  children: ReactNode;
+}
+
+/** A form before the door: its fields, why one was not let in, and the button. */
+function DoorForm({ title, about, keep, door, onSubmit, below, children }: DoorFormProps) {
+  return (
+    <chakra.form
+      noValidate
+      display="grid"
+      gap="4"
+      onSubmit={(event) => void onSubmit(event).catch(() => undefined)}
+    >
+      <Heading as="h1" fontFamily="heading" fontSize="2xl" fontWeight="semibold">
+        {title}
+      </Heading>
+      {about && <Box color="soft">{about}</Box>}
+      {children}
+      {door.error && <Notice kind="stop">{sayError(door.error)} Nothing you typed is lost.</Notice>}
+      <Box>
+        <MainButton type="submit" disabled={door.isPending}>
+          {keep}
+        </MainButton>
+      </Box>
+      {below}
+    </chakra.form>
   );
 }

@@ -1,4 +1,4 @@
-import { Box, Dialog, Flex, Portal } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -11,6 +11,7 @@ import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { FormDialog } from '../ui/FormDialog';
 import { FormLine } from '../ui/FormLine';
 import { Notice, Waiting } from '../ui/Notice';
+import { PlainDialog } from '../ui/PlainDialog';
 import { useTeacherChange, useTeachers, useWho } from './use-who';
 
 /** The teachers of the school, for who administers. */
@@ -22,39 +23,32 @@ export function TeachersDialog({ onClose }: { onClose(): void }) {
   const [helped, setHelped] = useState<Teacher | null>(null);
   return (
     <>
-      <Dialog.Root open onOpenChange={(details) => !details.open && onClose()}>
-        <Portal>
-          <Dialog.Backdrop />
-          <Dialog.Positioner>
-            <Dialog.Content bg="raised">
-              <Dialog.Header>
-                <Dialog.Title fontFamily="heading">Teachers of this school</Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body>
-                {!teachers && <Waiting error={error} />}
-                {teachers?.map((teacher) => (
-                  <TeacherLine
-                    key={teacher.id}
-                    teacher={teacher}
-                    self={teacher.id === who?.teacher?.id}
-                    onHelp={() => setHelped(teacher)}
-                    onEnd={() => change.mutate({ path: routes.teacherClose(teacher.id), body: {} })}
-                  />
-                ))}
-                {change.error && (
-                  <Box mt="3">
-                    <Notice kind="stop">{sayError(change.error)}</Notice>
-                  </Box>
-                )}
-              </Dialog.Body>
-              <Dialog.Footer>
-                <QuietButton onClick={onClose}>Done</QuietButton>
-                <MainButton onClick={() => setAdding(true)}>Add a teacher</MainButton>
-              </Dialog.Footer>
-            </Dialog.Content>
-          </Dialog.Positioner>
-        </Portal>
-      </Dialog.Root>
+      <PlainDialog
+        title="Teachers of this school"
+        foot={
+          <>
+            <QuietButton onClick={onClose}>Done</QuietButton>
+            <MainButton onClick={() => setAdding(true)}>Add a teacher</MainButton>
+          </>
+        }
+        onClose={onClose}
+      >
+        {!teachers && <Waiting error={error} />}
+        {teachers?.map((teacher) => (
+          <TeacherLine
+            key={teacher.id}
+            teacher={teacher}
+            self={teacher.id === who?.teacher?.id}
+            onHelp={() => setHelped(teacher)}
+            onEnd={() => change.mutate({ path: routes.teacherClose(teacher.id), body: {} })}
+          />
+        ))}
+        {change.error && (
+          <Box mt="3">
+            <Notice kind="stop">{sayError(change.error)}</Notice>
+          </Box>
+        )}
+      </PlainDialog>
       {adding && <AddTeacher onClose={() => setAdding(false)} />}
       {helped && <HelpTeacher teacher={helped} onClose={() => setHelped(null)} />}
     </>
@@ -131,10 +125,10 @@ function AddTeacher({ onClose }: { onClose(): void }) {
       <FormLine
         label="Administers"
         options={[
-          ['', 'no'],
-          ['yes', 'yes: adds teachers and helps them in'],
+          ['false', 'no'],
+          ['true', 'yes: adds teachers and helps them in'],
         ]}
-        {...register('admin', { setValueAs: (value: unknown) => value === 'yes' || value === true })}
+        {...register('admin', { setValueAs: (value: unknown) => value === 'true' || value === true })}
       />
     </FormDialog>
   );

@@ -1,8 +1,9 @@
-import { Box, Dialog, Portal } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { routes } from '../../contract/routes';
 import type { Who } from '../../contract/who';
 import { WordButton } from '../ui/Button';
+import { PlainDialog } from '../ui/PlainDialog';
 import { OtherPassphraseDialog } from './OtherPassphrase';
 import { TeachersDialog } from './Teachers';
 import { useDoor } from './use-who';
@@ -21,26 +22,14 @@ export function WhoMenu({ teacher, onClose }: WhoMenuProps) {
   const leave = () => void out.mutateAsync({}).then(() => window.location.assign('/'));
   return (
     <>
-      <Dialog.Root open onOpenChange={(details) => !details.open && onClose()} size="xs">
-        <Portal>
-          <Dialog.Backdrop />
-          <Dialog.Positioner>
-            <Dialog.Content bg="raised">
-              <Dialog.Header>
-                <Dialog.Title fontFamily="heading">{name}</Dialog.Title>
-              </Dialog.Header>
-              <Dialog.Body display="flex" flexDirection="column" alignItems="flex-start" gap="3" pb="5">
-                {admin && <Box color="soft">You administer.</Box>}
-                <WordButton onClick={() => setOpen('passphrase')}>Change my passphrase</WordButton>
-                {admin && (
-                  <WordButton onClick={() => setOpen('teachers')}>Teachers of this school</WordButton>
-                )}
-                <WordButton onClick={leave}>Sign out</WordButton>
-              </Dialog.Body>
-            </Dialog.Content>
-          </Dialog.Positioner>
-        </Portal>
-      </Dialog.Root>
+      <PlainDialog title={name} size="xs" onClose={onClose}>
+        <Flex direction="column" align="flex-start" gap="3">
+          {admin && <Box color="soft">You administer.</Box>}
+          <WordButton onClick={() => setOpen('passphrase')}>Change my passphrase</WordButton>
+          {admin && <WordButton onClick={() => setOpen('teachers')}>Teachers of this school</WordButton>}
+          <WordButton onClick={leave}>Sign out</WordButton>
+        </Flex>
+      </PlainDialog>
       {open === 'passphrase' && <OtherPassphraseDialog onClose={onClose} />}
       {open === 'teachers' && <TeachersDialog onClose={onClose} />}
     </>
