@@ -1,7 +1,7 @@
 import { defineConfig } from 'vite';
 
 /**
- * The server as one file. Express and the validator, hundreds of small files, come into it so that it starts fast. What
+ * The server as one file, and beside it what its threads run. Express and the validator, hundreds of small files, come into it so that it starts fast. What
  * is compiled, looks for its own files at run time or must be there only once stays in node_modules.
  */
 export default defineConfig({
@@ -20,10 +20,13 @@ export default defineConfig({
     ],
   },
   build: {
-    ssr: 'src/server/main.ts',
+    ssr: true,
     outDir: 'dist/server',
     emptyOutDir: true,
     target: 'node20',
-    rolldownOptions: { output: { entryFileNames: 'main.js' } },
+    rolldownOptions: {
+      input: { main: 'src/server/main.ts', thread: 'src/server/thread-main.ts' },
+      output: { entryFileNames: '[name].js', chunkFileNames: '[name].js' },
+    },
   },
 });

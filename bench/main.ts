@@ -2,6 +2,7 @@ import { boardFrames } from './board';
 import { core } from './core';
 import { coverage } from './coverage';
 import { familywiseErrors, powerChecks } from './familywise';
+import { files } from './files';
 import { firstLoads } from './first-load';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
@@ -19,6 +20,7 @@ for (const figures of [
   familywiseErrors,
   ingestion,
   load,
+  files,
   forecasts,
   serverStart,
   boardFrames,

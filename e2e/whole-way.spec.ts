@@ -251,11 +251,12 @@ test('a practical goes from nothing to a report, and its run to another machine'
       page.getByRole('link', { name: 'The log, CSV' }).click(),
     ]);
     expect(readFileSync(await csv.path(), 'utf8')).toContain('"golden, edges darker"');
-    const [json] = await Promise.all([
+    const [archive] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('link', { name: 'The whole run, JSON' }).click(),
+      page.getByRole('link', { name: 'The whole run, ZIP' }).click(),
     ]);
-    file = await json.path();
+    expect(archive.suggestedFilename()).toMatch(/\.zip$/);
+    file = await archive.path();
   });
 
   await test.step('read in on an empty machine, it shows the same results', async () => {
@@ -266,7 +267,13 @@ test('a practical goes from nothing to a report, and its run to another machine'
       buffer: Buffer.from('{"format":"soup"}'),
     });
     await expect(page.getByRole('alert')).toContainText('format is “soup”; allowed: one of tawny-beaker-run');
-    await page.getByLabel('Run file').setInputFiles(file);
+    const mimeType = 'application/zip';
+    const buffer = readFileSync(file);
+    await page
+      .getByLabel('Run file')
+      .setInputFiles({ name: 'half.zip', mimeType, buffer: buffer.subarray(0, 2000) });
+    await expect(page.getByRole('alert')).toContainText('no archive of a run, or it is damaged');
+    await page.getByLabel('Run file').setInputFiles({ name: 'run.zip', mimeType, buffer });
     await expectResults(page);
     const dump = (from: TestServer) =>
       from.query('SELECT id, run_id, station, kind, at, "offset", arrived_at, body FROM log ORDER BY seq');

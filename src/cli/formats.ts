@@ -1,7 +1,15 @@
 import { batchSize } from '../contract/batch-size';
 import { classShape } from '../contract/classes';
 import { newRoomShape } from '../contract/rooms';
-import { runFileFormat, runFileShape, runFileVersion } from '../contract/run-file';
+import {
+  archiveNames,
+  runArchiveFormat,
+  runArchiveShape,
+  runArchiveVersion,
+  runFileFormat,
+  runFileShape,
+  runFileVersion,
+} from '../contract/run-file';
 import { planShape } from '../core/practical';
 import { entryKinds, entryShape } from '../core/run';
 import { allowedIn, mayBeMissing, type RecordSpec, type Spec } from '../core/shape';
@@ -31,8 +39,13 @@ export function formatsDocument(): string {
     '## Rooms and classes',
     ...recordPages(newRoomShape, seen),
     ...recordPages(classShape, seen),
-    '## The run file',
-    `\`GET /api/runs/{id}/run.json\`, read in with \`POST /api/imports\` or on Today. \`format\` is \`${runFileFormat}\`, \`version\` is ${runFileVersion}; version 1 is read as well. It holds the practical with the one revision that was run, room, class, the run with its layout, place and clock, and every entry with the time it arrived. Reading it twice changes nothing. A practical that reads otherwise on the other machine comes in under a new id; a different run under a known id is refused.`,
+    '## A run as a file',
+    'Read in with `POST /api/imports` or on Today: as an archive (`application/zip`) or as one JSON document (`application/json`). A file holds the practical with the one revision that was run, room, class, the run with its layout, place and clock, and every entry with the time it arrived. Reading it twice changes nothing. A practical that reads otherwise on the other machine comes in under a new id; a different run under a known id is refused. Nothing of a file is there before all of it is.',
+    '### The archive',
+    `\`GET /api/runs/{id}/run.zip\`: a ZIP that any computer opens. In it are \`${archiveNames.head}\` (\`format\` is \`${runArchiveFormat}\`, \`version\` ${runArchiveVersion}), \`${archiveNames.log}\`, one entry a line as \`EntryInFile\` below, in the order they arrived, and each picture as \`${archiveNames.picture('{SHA-256}')}\`.`,
+    ...recordPages(runArchiveShape, seen),
+    '### The document',
+    `\`GET /api/runs/{id}/run.json\`. \`format\` is \`${runFileFormat}\`, \`version\` is ${runFileVersion}; version 1 is read as well. It is written with one entry a line.`,
     ...recordPages(runFileShape, seen),
     '## The log as CSV',
     'One line an entry in order of time; UTF-8 with a mark, CRLF. Columns: `entry, station, level, happened, arrived, kind, thermometer, celsius, fahrenheit, quantity, piece, value, unit, text, corrects`. Free text that a spreadsheet would take for a formula is quoted as text.',

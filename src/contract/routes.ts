@@ -40,6 +40,7 @@ export const routes = {
   stationSmallPicture: (id: string, station: number | string, hash: string) =>
     `/api/runs/${id}/stations/${station}/pictures/${hash}/small`,
   runFile: (id: string) => `/api/runs/${id}/run.json`,
+  runArchive: (id: string) => `/api/runs/${id}/run.zip`,
   picture: (hash: string) => `/api/pictures/${hash}`,
   smallPicture: (hash: string) => `/api/pictures/${hash}/small`,
   imports: '/api/imports',

@@ -245,7 +245,7 @@ describe('the file of the database', () => {
   });
 
   it('is copied by the backup with everything in it', async () => {
-    const copy = await backUp(server.knex, server.data, new Date());
+    const copy = await backUp(server.data, new Date());
     const { default: Database } = await import('better-sqlite3');
     const backup = new Database(copy, { readonly: true });
     const count = backup.prepare('SELECT count(*) AS n FROM log').get() as { n: number };

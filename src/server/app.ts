@@ -15,8 +15,6 @@ import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
-import { exportRoutes } from './exports/routes';
-import { RunFiles } from './exports/run-file';
 import { Live } from './log/live';
 import { Log } from './log/log';
 import { logRoutes } from './log/routes';
@@ -29,6 +27,10 @@ import { Problem, problemHandler, unknownRoute } from './problems/problem';
 import { Rooms } from './rooms/rooms';
 import { roomRoutes } from './rooms/routes';
 import { ProbeRunner, type ProbeSource } from './probes/probe-runner';
+import { takeBack } from './run-files/arriving';
+import { runFileRoutes } from './run-files/routes';
+import { RunFiles } from './run-files/run-files';
+import { Workshop } from './run-files/workshop';
 import { runRoutes } from './runs/routes';
 import { Runs } from './runs/runs';
 import { SchoolSettings } from './school/school';
@@ -58,6 +60,8 @@ export interface AppOptions {
   names?: ReadonlySet<string>;
   /** Folder of the built interface; without it only the API is served. */
   webFolder?: string;
+  /** What threads run that read and write files of runs; without it that is done where it is asked for. */
+  fileThread?: URL;
   /** Copies of the database: one is made when a run has finished. */
   backups?: Pick<Backups, 'make' | 'state'>;
   logger: { error(details: object, text: string): void };
@@ -76,6 +80,8 @@ export interface App {
   teachers: Teachers;
   /** Every route there is, as it was declared. */
   gate: Gate;
+  /** Takes back what a killed program left half-way. */
+  tidy(): Promise<void>;
   close(): void;
 }
 
@@ -106,6 +112,10 @@ export function createApp(options: AppOptions): App {
   const { live, probes, school, rooms, classes, practicals, runs, files, teachers } = parts;
   return {
     ...{ express: app, school, rooms, classes, practicals, runs, files, probes, teachers, gate },
+    async tidy() {
+      await parts.workshop.tidy();
+      await takeBack(options.knex);
+    },
     close() {
       probes.stop();
       live.close();
@@ -128,6 +138,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const { probes: source, logger } = options;
   return {
     ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, live, pictures, files },
+    workshop: new Workshop(files, dataFolder, options.fileThread ?? null),
     sessions: new Sessions(knex, now),
     attempts: new Attempts(),
     codes: new Codes(knex, now),
@@ -200,7 +211,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   logRoutes(gate, logParts);
   stationRoutes(gate, { ...parts, ...logParts, addresses: options.addresses ?? (() => []) });
   pictureRoutes(gate, pictures);
-  exportRoutes(gate, parts.files, runs, log, now);
+  runFileRoutes(gate, parts.workshop, now);
   calculatorRoutes(gate);
   gate.route({ method: 'get', path: routes.openapi, may: 'anyone', says: 'This description' }, () =>
     openApiDocument(options.version, gate.declared),

@@ -17,6 +17,8 @@ import { insertPractical, insertRevision } from './practicals/revisions';
 import { insertRoom } from './rooms/rooms';
 import { sayWhere } from './say-where';
 import { setSchool } from './school/school';
+import type { Given } from './thread-main';
+import { inThread } from './threads/in-thread';
 import { lanAddresses, NotPossible, settingsFrom, type Settings } from './settings';
 
 const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
@@ -25,7 +27,8 @@ async function main(settings: Settings) {
   const knex = await openDatabase(settings.data);
   const epoch = await patiently(() => settleEpoch(knex, settings.data));
   const web = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
-  const backups = new Backups(knex, settings.data, logger);
+  const thread = new URL('./thread.js', import.meta.url);
+  const backups = new Backups(settings.data, (now) => copyInThread(thread, settings.data, now), logger);
   let port = settings.port;
   const app = createApp({
     knex,
@@ -37,9 +40,11 @@ async function main(settings: Settings) {
     names: ownNames(settings.host, settings.names),
     probes: (run, past, resumeMs) => new SimulatedClass(run, past, resumeMs),
     ...(existsSync(web) && { webFolder: web }),
+    fileThread: thread,
     backups,
     logger,
   });
+  await app.tidy();
   if (settings.demo) await loadDemo(knex, app);
   await app.probes.resume();
 
@@ -71,6 +76,11 @@ async function main(settings: Settings) {
   };
   process.on('SIGINT', close);
   process.on('SIGTERM', close);
+}
+
+async function copyInThread(thread: URL, dataFolder: string, now: Date) {
+  const given: Given = { dataFolder, copyAt: now.getTime() };
+  for await (const outcome of inThread<never>(thread, given)) void outcome;
 }
 
 /** Loads the invented school into an empty database: the whole of it or nothing, whenever it is killed. */

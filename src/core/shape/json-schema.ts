@@ -41,6 +41,7 @@ function plainSchema(spec: Spec, named: Record<string, JsonSchema>): JsonSchema 
       return refer(spec.name, named, () => objectSchema(spec, named));
     case 'union':
       return refer(spec.name, named, () => ({
+        type: 'object',
         oneOf: Object.values(spec.variants).map((variant) => objectSchema(variant, named)),
         discriminator: { propertyName: spec.tag },
       }));

@@ -1,23 +1,33 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import type { Knex } from 'knex';
-import { withConnection } from './connection';
+import { databaseFile } from './files';
 
 /** How many backups are kept. */
 const kept = 14;
 
 const backupFolder = (dataFolder: string) => join(dataFolder, 'backups');
 
-/** Copies the database with SQLite’s own backup interface, which sees a consistent state, and drops the oldest copies. */
-export async function backUp(knex: Knex, dataFolder: string, now: Date): Promise<string> {
+/** More pages than a database of ours has: it is copied in one step, as it was when that began. */
+const allPages = 2_000_000_000;
+
+/**
+ * Copies the database with SQLite’s own backup interface, over a connection of its own, so that others write meanwhile,
+ * and drops the oldest copies. It takes the time the disk takes: the program has a thread do it.
+ */
+export async function backUp(dataFolder: string, now: Date): Promise<string> {
   const folder = backupFolder(dataFolder);
   mkdirSync(folder, { recursive: true });
   const file = join(folder, `tawny-${now.toISOString().replace(/[:.]/g, '-')}.sqlite`);
   // What a killed process left half-made is no backup, and goes.
   const part = join(folder, '.making');
   for (const rest of ['', '-journal', '-wal', '-shm']) rmSync(part + rest, { force: true });
-  await withConnection(knex, (connection) => connection.backup(part));
+  const database = new Database(databaseFile(dataFolder), { readonly: true, fileMustExist: true });
+  try {
+    await database.backup(part, { progress: () => allPages });
+  } finally {
+    database.close();
+  }
   unmark(part);
   renameSync(part, file);
   for (const old of backupsIn(folder).slice(0, -kept)) rmSync(join(folder, old));

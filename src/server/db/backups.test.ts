@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { backUp } from './backup';
 import { Backups } from './backups';
 import { settleEpoch } from './epoch';
 import { databaseFile } from './files';
@@ -20,16 +21,17 @@ afterEach(async () => {
   rmSync(data, { recursive: true, force: true });
 });
 const quiet = { error: () => undefined };
+const backupsHere = () => new Backups(data, (now) => backUp(data, now), quiet);
 const folder = () => join(data, 'backups');
 
 describe('backups', () => {
   it('say when the newest was made, also after a start, and why the last one failed until one goes well', async () => {
-    const backups = new Backups(knex, data, quiet);
+    const backups = backupsHere();
     expect(backups.state).toEqual({ lastAt: null, failed: null });
     await backups.make();
     expect(backups.state).toMatchObject({ failed: null });
     expect(Math.abs(backups.state.lastAt! - Date.now())).toBeLessThan(60_000);
-    expect(new Backups(knex, data, quiet).state.lastAt).not.toBeNull();
+    expect(backupsHere().state.lastAt).not.toBeNull();
     // A file lies where the folder should be.
     rmSync(folder(), { recursive: true });
     writeFileSync(folder(), '');
@@ -44,8 +46,8 @@ describe('backups', () => {
   it('one that was killed half-way is no backup, and gone with the next', async () => {
     mkdirSync(folder());
     writeFileSync(join(folder(), '.making'), 'half of a database');
-    expect(new Backups(knex, data, quiet).state.lastAt).toBeNull();
-    await new Backups(knex, data, quiet).make();
+    expect(backupsHere().state.lastAt).toBeNull();
+    await backupsHere().make();
     expect(readdirSync(folder()).filter((name) => !name.startsWith('tawny-'))).toEqual([]);
   });
 });
@@ -60,7 +62,7 @@ describe('which database it is', () => {
   it('stays over starts, and is another after a restore, by the command or by hand, of whatever copy', async () => {
     const first = await settleEpoch(knex, data);
     expect(await restart()).toBe(first);
-    const backups = new Backups(knex, data, quiet);
+    const backups = backupsHere();
     await backups.make();
     const copy = join(folder(), readdirSync(folder())[0]!);
     expect(await restart()).toBe(first);
@@ -71,7 +73,7 @@ describe('which database it is', () => {
     expect(second).not.toBe(first);
     expect(await restart()).toBe(second);
     // By hand, in the same session that made the copy.
-    await new Backups(knex, data, quiet).make();
+    await backupsHere().make();
     const newest = join(folder(), readdirSync(folder()).sort().at(-1)!);
     await knex.destroy();
     for (const rest of ['', '-wal', '-shm']) rmSync(databaseFile(data) + rest, { force: true });

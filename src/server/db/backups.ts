@@ -1,6 +1,5 @@
-import type { Knex } from 'knex';
 import type { BackupState } from '../../contract/school';
-import { backUp, newestBackup } from './backup';
+import { newestBackup } from './backup';
 
 const dayMs = 24 * 3_600_000;
 /** After one that failed it is tried again so soon, ms. */
@@ -8,15 +7,18 @@ const againMs = 10 * 60_000;
 
 /** Makes a copy at the end of each run and daily, and remembers how that went: one that failed is for the teacher to see. */
 export class Backups {
-  readonly #knex: Knex;
-  readonly #folder: string;
+  readonly #copy: (now: Date) => Promise<unknown>;
   readonly #logger: { error(details: object, text: string): void };
   #state: BackupState;
   #timer: NodeJS.Timeout | null = null;
 
-  constructor(knex: Knex, dataFolder: string, logger: { error(details: object, text: string): void }) {
-    this.#knex = knex;
-    this.#folder = dataFolder;
+  /** @param copy makes one copy: `backUp`, or a thread that does */
+  constructor(
+    dataFolder: string,
+    copy: (now: Date) => Promise<unknown>,
+    logger: { error(details: object, text: string): void },
+  ) {
+    this.#copy = copy;
     this.#logger = logger;
     this.#state = { lastAt: newestBackup(dataFolder), failed: null };
   }
@@ -29,7 +31,7 @@ export class Backups {
   async make(): Promise<void> {
     const now = new Date();
     try {
-      await backUp(this.#knex, this.#folder, now);
+      await this.#copy(now);
       this.#state = { lastAt: now.getTime(), failed: null };
     } catch (error) {
       this.#logger.error({ err: error }, 'backup failed');

@@ -20,24 +20,7 @@ export async function openDatabase(
   finishRestore(dataFolder);
   const file = databaseFile(dataFolder);
   const existed = existsSync(file);
-  const knex = createKnex({
-    client: 'better-sqlite3',
-    connection: { filename: file },
-    useNullAsDefault: true,
-    pool: {
-      min: 1,
-      max: 1,
-      afterCreate(connection: { pragma(text: string): unknown }, done: (error: Error | null) => void) {
-        connection.pragma('journal_mode = WAL');
-        // FULL: what was acknowledged is on disk even if the power fails, not only if the program does.
-        connection.pragma('synchronous = FULL');
-        connection.pragma('foreign_keys = ON');
-        // Waiting inside the database would hold up everyone: see `patiently`.
-        connection.pragma('busy_timeout = 20');
-        done(null);
-      },
-    },
-  });
+  const knex = connectTo(dataFolder);
   try {
     const done = await migrationsDone(knex);
     const unknown = done.filter((name) => !migrations.some((migration) => migration.name === name));
@@ -63,6 +46,32 @@ export async function openDatabase(
     await knex.destroy();
     throw error;
   }
+}
+
+/**
+ * A connection of its own to the database of a data folder, as it is.
+ *
+ * @param waitMs how long one statement waits inside the database while another connection writes. Waiting there holds up
+ *   the whole thread: where others are served by it, see `patiently`.
+ */
+export function connectTo(dataFolder: string, waitMs = 20): Knex {
+  return createKnex({
+    client: 'better-sqlite3',
+    connection: { filename: databaseFile(dataFolder) },
+    useNullAsDefault: true,
+    pool: {
+      min: 1,
+      max: 1,
+      afterCreate(connection: { pragma(text: string): unknown }, done: (error: Error | null) => void) {
+        connection.pragma('journal_mode = WAL');
+        // FULL: what was acknowledged is on disk even if the power fails, not only if the program does.
+        connection.pragma('synchronous = FULL');
+        connection.pragma('foreign_keys = ON');
+        connection.pragma(`busy_timeout = ${waitMs}`);
+        done(null);
+      },
+    },
+  });
 }
 
 async function migrationsDone(knex: Knex): Promise<string[]> {

@@ -44,7 +44,7 @@ async function withRooms(...ids: string[]) {
 /** A backup in which only room a is, and a database in which b is too. */
 async function backedUp(): Promise<string> {
   const knex = await withRooms('a');
-  const file = await backUp(knex, data, new Date(1e12));
+  const file = await backUp(data, new Date(1e12));
   await knex('rooms').insert({ id: 'b', name: 'b', kind: 'food-room', stations: 8, balance_g: 1 });
   await knex.destroy();
   return file;

@@ -1,6 +1,7 @@
 import { networkInterfaces } from 'node:os';
 import type { RequestHandler } from 'express';
 import { pictureTypes } from '../../contract/pictures';
+import { routes } from '../../contract/routes';
 import { Problem } from '../problems/problem';
 
 /** Names by which this machine calls itself. */
@@ -57,6 +58,12 @@ function isFromElsewhere(origin: string | undefined, site: string | undefined, h
   return !URL.canParse(origin) || new URL(origin).host !== host.toLowerCase();
 }
 
+/** What a write to a path may be. */
+function typesFor(path: string): readonly string[] {
+  if (/\/pictures\/[^/]+$/.test(path)) return pictureTypes;
+  return path === routes.imports ? ['application/json', 'application/zip'] : ['application/json'];
+}
+
 /**
  * Writes come from the program’s own page or from a program that is no browser, and say what they are: a form of another
  * page can send neither JSON nor a picture without asking first.
@@ -75,8 +82,8 @@ export const onlyOwnWrites: RequestHandler = (request, _response, next) => {
     );
   }
   const type = (request.get('content-type') ?? '').split(';')[0]!.trim().toLowerCase();
-  const allowed = /\/pictures\/[^/]+$/.test(request.path) ? pictureTypes : ['application/json'];
-  if (!(allowed as readonly string[]).includes(type)) {
+  const allowed = typesFor(request.path);
+  if (!allowed.includes(type)) {
     throw new Problem(
       415,
       'Not readable here',

@@ -2,13 +2,14 @@ import type { Knex } from 'knex';
 import { logPage } from '../../contract/batch-size';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run } from '../../contract/runs';
-import type { Entry, EntryBody } from '../../core/run';
+import { pictureOf, type Entry, type EntryBody } from '../../core/run';
 import type { Authors } from '../teachers/authors';
 import { refusedFields } from '../problems/problem';
 import { misfits, signatureOf, type Writer } from './fits';
 import { LogWriter } from './writer';
 
-interface LogRow {
+/** An entry as it is stored. */
+export interface LogRow {
   seq: number;
   id: string;
   station: number | null;
@@ -18,6 +19,9 @@ interface LogRow {
   body: string;
   author: string | null;
 }
+
+/** Stored entries are read so many at a time. */
+const rowsAtOnce = 2000;
 
 /** The append-only log of all runs. */
 export class Log {
@@ -79,6 +83,15 @@ export class Log {
     await this.#writer.writeIn(knex, { runId, author, entries, arrivedAtOf: (entry) => entry.arrivedAt });
   }
 
+  /** Writes entries of a run that is on its way in: nobody sees them until the run itself is there. */
+  async writeAhead(
+    runId: string,
+    author: string,
+    entries: readonly (Entry & { arrivedAt: number })[],
+  ): Promise<void> {
+    await this.#writer.writeAhead({ runId, author, entries, arrivedAtOf: (entry) => entry.arrivedAt });
+  }
+
   /**
    * Entries of a run after a place in the log, in the order they arrived, a page of them: ask for what comes after the
    * last until none come.
@@ -120,6 +133,74 @@ export class Log {
       yield page;
       seq = page.at(-1)!.seq;
     }
+  }
+
+  /** How much of a run there is now: entries, and the place of the last. */
+  async extent(runId: string): Promise<{ entries: number; until: number }> {
+    const [row] = await this.#knex('log')
+      .where('run_id', runId)
+      .count({ entries: '*' })
+      .max({ until: 'seq' })
+      .select<{ entries: number; until: number | null }[]>();
+    return { entries: row!.entries, until: row!.until ?? 0 };
+  }
+
+  /** Entries as they are stored, up to a place in the log, in the order they arrived. */
+  async *rows(runId: string, until: number): AsyncGenerator<LogRow[]> {
+    for (let seq = 0; ;) {
+      const rows = await this.#stored(runId)
+        .where('seq', '>', seq)
+        .andWhere('seq', '<=', until)
+        .orderBy('seq')
+        .limit(rowsAtOnce);
+      if (rows.length === 0) return;
+      yield rows;
+      seq = rows.at(-1)!.seq;
+    }
+  }
+
+  /** The same in the order they happened. */
+  async *rowsByTime(runId: string, until: number): AsyncGenerator<LogRow[]> {
+    const order = await this.#knex('log')
+      .where('run_id', runId)
+      .andWhere('seq', '<=', until)
+      .orderBy(['at', 'seq'])
+      .pluck<number[]>('seq');
+    for (let from = 0; from < order.length; from += rowsAtOnce) {
+      const rows = await this.#stored(runId)
+        .whereIn('seq', order.slice(from, from + rowsAtOnce))
+        .orderBy(['at', 'seq']);
+      yield rows;
+    }
+  }
+
+  #stored(runId: string) {
+    return this.#knex<LogRow>('log')
+      .where('run_id', runId)
+      .select<LogRow[]>('seq', 'id', 'station', 'at', 'offset', 'arrived_at', 'body', 'author');
+  }
+
+  /** The pictures that entries of a run name, up to a place in its log. */
+  async picturesIn(runId: string, until: number): Promise<string[]> {
+    const bodies = await this.#knex('log')
+      .where('run_id', runId)
+      .andWhere('seq', '<=', until)
+      .whereIn('kind', ['photo', 'correction'])
+      .andWhere('body', 'like', '%"picture"%')
+      .orderBy('seq')
+      .pluck<string[]>('body');
+    return [...new Set(bodies.flatMap((body) => pictureOf(JSON.parse(body) as EntryBody) ?? []))];
+  }
+
+  /** What stands under some ids of a run. */
+  async standing(runId: string, ids: readonly string[]): Promise<Map<string, Entry>> {
+    const rows = await this.#stored(runId).whereIn('id', ids);
+    return new Map(
+      rows.map(({ id, station, at, offset, body }) => [
+        id,
+        { id, station, at, offset, body: JSON.parse(body) as EntryBody },
+      ]),
+    );
   }
 
   /** All of it at once: for what must see the whole. */

@@ -76,6 +76,20 @@ export class LogWriter {
     return withConnection(knex, (connection) => this.#insert(connection, batch));
   }
 
+  /** Writes a batch of a run whose own row comes last. */
+  writeAhead<E extends Entry>(batch: Batch<E>): Promise<Map<string, number>> {
+    return patiently(() =>
+      withConnection(this.#knex, (connection) => {
+        connection.pragma('foreign_keys = OFF');
+        try {
+          return connection.transaction(() => this.#insert(connection, batch))();
+        } finally {
+          connection.pragma('foreign_keys = ON');
+        }
+      }),
+    );
+  }
+
   async #drain() {
     while (this.#waiting.length > 0) {
       const together = this.#waiting;

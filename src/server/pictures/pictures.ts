@@ -64,6 +64,11 @@ export class Pictures {
   }
 
   /** @throws Problem 404 where it is not here, or its file was lost */
+  async find(hash: string): Promise<void> {
+    if (!(await this.#type(hash)) || !existsSync(this.#path(hash))) throw notFound('picture', hash);
+  }
+
+  /** @throws Problem 404 where it is not here, or its file was lost */
   async read(hash: string, size: 'whole' | 'small' = 'whole'): Promise<{ type: string; bytes: Buffer }> {
     const type = await this.#type(hash);
     const file = size === 'whole' ? this.#path(hash) : smallOf(this.#path(hash));

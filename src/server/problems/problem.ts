@@ -17,6 +17,11 @@ export class Problem extends Error {
     this.name = 'Problem';
     this.document = { type: 'about:blank', title, status, detail, ...more };
   }
+
+  /** One that was thrown in another thread. */
+  static from({ status, title, detail, type, ...more }: ProblemDocument): Problem {
+    return new Problem(status, title, detail, { type, ...more });
+  }
 }
 
 /** 422 with one entry a field. */

@@ -106,7 +106,7 @@ export const useAddRun = () =>
 
 export const useImport = () =>
   useChange(
-    (body: unknown) => request<Imported>(routes.imports, { body, large: true }),
+    (bytes: Blob) => request<Imported>(routes.imports, { method: 'POST', bytes }),
     'runs',
     'practicals',
     'rooms',

@@ -45,7 +45,7 @@ export function onSignedOut(listener: () => void): () => void {
 }
 
 /** Longest a request may take, ms: after it the server counts as away. Bytes and files take longer. */
-const timeOutMs = { ordinary: 15_000, large: 180_000 };
+const timeOutMs = { ordinary: 15_000, bytes: 180_000 };
 
 /** Ends a request after a while; older tablets do not know `AbortSignal.timeout`. */
 function endAfter(ms: number): AbortSignal {
@@ -57,12 +57,12 @@ function endAfter(ms: number): AbortSignal {
 /** One request to the API: JSON or bytes in, JSON out, problems as errors. */
 export async function request<T>(
   path: string,
-  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean; large?: boolean } = {},
+  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean } = {},
 ): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
-      signal: endAfter(init.bytes || init.large ? timeOutMs.large : timeOutMs.ordinary),
+      signal: endAfter(init.bytes ? timeOutMs.bytes : timeOutMs.ordinary),
       method: init.method ?? (init.body === undefined ? 'GET' : 'POST'),
       ...(init.keepalive && { keepalive: true }),
       ...(init.bytes && { headers: { 'content-type': init.bytes.type }, body: init.bytes }),

@@ -114,9 +114,9 @@ function HandOn({ run, paper, setPaper, parts, setParts }: HandOnProps) {
         />
       )}
       <FileLink
-        href={routes.runFile(run.id)}
-        name="The whole run, JSON"
-        about="can be read in again on Today, without loss"
+        href={routes.runArchive(run.id)}
+        name="The whole run, ZIP"
+        about="plan, log and pictures; can be read in again on Today, without loss"
       />
     </Aside>
   );

@@ -32,7 +32,7 @@ export function withFakeServer(): void {
     localStorage.clear();
     sessionStorage.clear();
     vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
-      const body: unknown = typeof init.body === 'string' ? JSON.parse(init.body) : undefined;
+      const body: unknown = typeof init.body === 'string' ? JSON.parse(init.body) : (init.body ?? undefined);
       const call = { method: init.method ?? 'GET', path, body, keepalive: init.keepalive === true };
       const { answers, failing } = served;
       served.calls.push(call);

@@ -102,7 +102,7 @@ function NewPracticalLine() {
           The title is empty; it needs 1 to 120 characters
         </Box>
       )}
-      {add.error && <Refused>{`${sayError(add.error)} Nothing was changed.`}</Refused>}
+      {add.error && <Refused>{withNothingChanged(sayError(add.error))}</Refused>}
     </Box>
   );
 }
@@ -112,29 +112,26 @@ function ReadRunFile() {
   const navigate = useNavigate();
   const take = useImport();
   const file = useRef<HTMLInputElement>(null);
-  const [unreadable, setUnreadable] = useState<string | null>(null);
   const readFile = async (chosen: File) => {
-    setUnreadable(null);
-    let content: unknown;
-    try {
-      content = JSON.parse(await chosen.text());
-    } catch {
-      setUnreadable(`“${chosen.name}” is not a run file: it could not be read as JSON. Nothing was changed.`);
-      return;
-    }
-    const { runId } = await take.mutateAsync(content);
+    // Systems call archives by many names.
+    const type = /\.json$/i.test(chosen.name) ? 'application/json' : 'application/zip';
+    const { runId } = await take.mutateAsync(chosen.slice(0, chosen.size, type));
     await navigate(`/runs/${runId}/results`);
   };
-  const refused = unreadable ?? (take.error ? `${sayError(take.error)} Nothing was changed.` : null);
   return (
     <>
-      <QuietButton type="button" css={{ minH: '44px' }} onClick={() => file.current?.click()}>
-        Read a run file
+      <QuietButton
+        type="button"
+        css={{ minH: '44px' }}
+        disabled={take.isPending}
+        onClick={() => file.current?.click()}
+      >
+        {take.isPending ? 'Reading it in…' : 'Read a run file'}
       </QuietButton>
       <input
         ref={file}
         type="file"
-        accept="application/json,.json"
+        accept=".zip,.json,application/zip,application/json"
         hidden
         aria-label="Run file"
         onChange={(event) => {
@@ -143,10 +140,14 @@ function ReadRunFile() {
           if (chosen) void readFile(chosen).catch(() => undefined);
         }}
       />
-      {refused && <Refused>{refused}</Refused>}
+      {take.error && <Refused>{withNothingChanged(sayError(take.error))}</Refused>}
     </>
   );
 }
+
+const nothingChanged = 'Nothing was changed.';
+const withNothingChanged = (said: string) =>
+  said.endsWith(nothingChanged) ? said : `${said} ${nothingChanged}`;
 
 const Refused = ({ children }: { children: string }) => (
   <Box mt="3" w="100%">

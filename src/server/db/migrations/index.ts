@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import * as firstLight from './001-first-light';
 import * as secondShape from './002-second-shape';
 import * as who from './003-who';
+import * as arriving from './004-arriving';
 
 export interface Migration {
   name: string;
@@ -13,4 +14,5 @@ export const migrations: readonly Migration[] = [
   { name: '001-first-light', up: firstLight.up },
   { name: '002-second-shape', up: secondShape.up },
   { name: '003-who', up: who.up },
+  { name: '004-arriving', up: arriving.up },
 ];

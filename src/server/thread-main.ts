@@ -1,0 +1,54 @@
+import { parentPort, workerData } from 'node:worker_threads';
+import { backUp } from './db/backup';
+import { connectTo } from './db/open';
+import { Problem } from './problems/problem';
+import { doJob, type Job, type Outcome } from './run-files/job';
+import { runFilesOn } from './run-files/on-database';
+import type { Said } from './threads/in-thread';
+
+/** What a thread of the server is to do. */
+export type Given = { dataFolder: string } & ({ job: Job } | { copyAt: number });
+
+/** So much may be on its way and not yet taken. */
+const mostAhead = 8;
+
+/** Waits so long inside the database, ms: nobody else is served by this thread. */
+const waitMs = 10_000;
+
+async function* outcomesOf(given: Given): AsyncGenerator<Outcome> {
+  if ('copyAt' in given) {
+    await backUp(given.dataFolder, new Date(given.copyAt));
+    return;
+  }
+  const knex = connectTo(given.dataFolder, waitMs);
+  try {
+    yield* doJob(runFilesOn(knex, given.dataFolder), given.job);
+  } finally {
+    await knex.destroy();
+  }
+}
+
+const port = parentPort!;
+const say = (said: Said<Outcome>) => port.postMessage(said);
+let ahead = 0;
+let taken = () => {};
+port.on('message', () => {
+  ahead -= 1;
+  taken();
+});
+try {
+  for await (const outcome of outcomesOf(workerData as Given)) {
+    say({ outcome });
+    ahead += 1;
+    while (ahead >= mostAhead) await new Promise<void>((resolve) => (taken = resolve));
+  }
+  say({ done: true });
+} catch (error) {
+  if (error instanceof Problem) say({ problem: error.document });
+  else {
+    const { stack, code } = error as NodeJS.ErrnoException;
+    say({ failed: stack ?? String(error), code: code ?? null });
+  }
+} finally {
+  port.close();
+}
