@@ -17,6 +17,7 @@ import type { Backups } from './db/backups';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
 import { Live } from './log/live';
 import { Log } from './log/log';
+import { LogPages } from './log/log-pages';
 import { logRoutes } from './log/routes';
 import { openApiDocument } from './openapi/document';
 import { Pictures } from './pictures/pictures';
@@ -131,13 +132,15 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const runs = new Runs(knex, rooms, classes, now);
   const practicals = new Practicals(knex, runs, now);
   const teachers = new Teachers(knex, now);
-  const log = new Log(knex, new Authors(teachers), epoch, now);
+  const authors = new Authors(teachers);
+  const log = new Log(knex, authors, epoch, now);
+  const pages = new LogPages(knex, authors);
   const live = new Live(epoch, now);
   const pictures = new Pictures(knex, dataFolder, now);
   const files = new RunFiles(knex, { runs, rooms, classes, log, pictures });
   const { probes: source, logger } = options;
   return {
-    ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, live, pictures, files },
+    ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, pages, live, pictures, files },
     workshop: new Workshop(files, dataFolder, options.fileThread ?? null),
     sessions: new Sessions(knex, now),
     attempts: new Attempts(),
@@ -165,7 +168,7 @@ function recogniser({ sessions, passes, school, isOpen }: Parts) {
 
 /** Every route of the program. */
 function putUp(gate: Gate, parts: Parts, options: AppOptions) {
-  const { runs, log, live, pictures, probes, now } = parts;
+  const { runs, log, pages, live, pictures, probes, now } = parts;
   gate.route(
     {
       method: 'get',
@@ -204,7 +207,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
     },
   });
   const logParts = {
-    ...{ runs, log, live },
+    ...{ runs, log, pages, live },
     heard: (run: Parameters<typeof live.run>[0], added: Parameters<typeof probes.hear>[1]) =>
       probes.hear(run.id, added),
   };

@@ -74,7 +74,12 @@ describe('requests', () => {
       [() => queries.useChangeRoom(), 'PUT /api/rooms/k', { id: 'k', edit: { name: 'K' } }, ['rooms']],
       [() => queries.useAddClass(), 'POST /api/classes', {}, ['classes']],
       [() => queries.useAddRun(), 'POST /api/runs', {}, ['runs', 'practical']],
-      [() => queries.useImport(), 'POST /api/imports', new Blob(['{}']), ['runs', 'practicals', 'rooms', 'classes']],
+      [
+        () => queries.useImport(),
+        'POST /api/imports',
+        new Blob(['{}']),
+        ['runs', 'practicals', 'rooms', 'classes'],
+      ],
     ] as const;
     for (const [use, what, input, touched] of changes) {
       served.calls = [];

@@ -1,4 +1,5 @@
 import { EventEmitter } from 'node:events';
+import { gzipSync } from 'node:zlib';
 import type { Response } from 'express';
 import { describe, expect, it, vi } from 'vitest';
 import type { LoggedEntry } from '../../contract/entries';
@@ -56,12 +57,15 @@ function shelf() {
     after: (seq) => {
       asked.push(seq);
       const own = log.filter((one) => station === null || one.station === station || one.station === null);
-      return Promise.resolve(own.filter((one) => one.seq > seq).slice(0, 2));
+      const next = own.filter((one) => one.seq > seq).slice(0, 2);
+      const packed = gzipSync(JSON.stringify(next));
+      return Promise.resolve({ packed, entries: next.length, last: next.at(-1)?.seq ?? seq });
     },
   });
   return { log, asked, view };
 }
-const settled = () => new Promise((resolve) => setImmediate(resolve));
+/** What was asked for has come: pages are unpacked by threads. */
+const settled = () => new Promise((resolve) => setTimeout(resolve, 30));
 const ms: Actor = { kind: 'teacher', id: 't', name: 'T', admin: false, session: 's' };
 
 describe('viewers of a run', () => {

@@ -3,6 +3,7 @@ import type { LoggedEntry } from '../../contract/entries';
 import type { Run, RunNow } from '../../contract/runs';
 import { authorOf, type Actor } from '../actors/actor';
 import { Problem } from '../problems/problem';
+import { textOf, type LogPage } from './log-pages';
 
 /** Streams one actor may have open, and all together. A tablet has one for all its tabs; a teacher has many boards. */
 export const mostStreams = { station: 8, teacher: 60, inAll: 500 };
@@ -18,7 +19,7 @@ export interface View {
   /** The run as this viewer has it. */
   show(run: Run): Run;
   /** Entries after a place in the log, a page of them. */
-  after(seq: number): Promise<LoggedEntry[]>;
+  after(seq: number): Promise<LogPage>;
 }
 
 /** Those who watch a run over server-sent events. */
@@ -63,7 +64,7 @@ export class Live {
   entries(runId: string, entries: readonly LoggedEntry[]): void {
     if (entries.length === 0) return;
     // The same words for all who see all of it.
-    const whole = entriesEvent(entries);
+    const whole = eventOf(entries);
     for (const viewer of this.#viewers.get(runId) ?? []) viewer.tell(entries, whole);
   }
 
@@ -161,7 +162,7 @@ class Viewer {
     const isOwn = (one: LoggedEntry) => station === null || one.station === station || one.station === null;
     const own = entries.filter((one) => isNew(one) && isOwn(one));
     this.#seq = Math.max(this.#seq, entries.at(-1)!.seq);
-    if (own.length > 0) this.send(own.length === entries.length ? whole : entriesEvent(own));
+    if (own.length > 0) this.send(own.length === entries.length ? whole : eventOf(own));
   }
 
   catchUp(): void {
@@ -179,9 +180,10 @@ class Viewer {
         await this.#drained();
         if (this.#ended) return;
         const page = await this.view.after(this.#seq);
-        if (page.length === 0) break;
-        this.#seq = page.at(-1)!.seq;
-        this.send(entriesEvent(page));
+        if (page.entries === 0) break;
+        const text = await textOf(page);
+        this.#seq = page.last;
+        this.send(entriesEvent(page.last, text));
       }
     }
     this.#catchingUp = false;
@@ -200,6 +202,7 @@ class Viewer {
   }
 }
 
-function entriesEvent(entries: readonly LoggedEntry[]): string {
-  return `id: ${entries.at(-1)!.seq}\nevent: entries\ndata: ${JSON.stringify(entries)}\n\n`;
-}
+const eventOf = (entries: readonly LoggedEntry[]) =>
+  entriesEvent(entries.at(-1)!.seq, JSON.stringify(entries));
+
+const entriesEvent = (last: number, text: string) => `id: ${last}\nevent: entries\ndata: ${text}\n\n`;

@@ -1,5 +1,4 @@
 import type { Knex } from 'knex';
-import { logPage } from '../../contract/batch-size';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run } from '../../contract/runs';
 import { pictureOf, type Entry, type EntryBody } from '../../core/run';
@@ -19,6 +18,10 @@ export interface LogRow {
   body: string;
   author: string | null;
 }
+
+const entryOf = ({ id, station, at, offset, body }: LogRow): Entry => ({
+  ...{ id, station, at, offset, body: JSON.parse(body) as EntryBody },
+});
 
 /** Stored entries are read so many at a time. */
 const rowsAtOnce = 2000;
@@ -92,49 +95,6 @@ export class Log {
     await this.#writer.writeAhead({ runId, author, entries, arrivedAtOf: (entry) => entry.arrivedAt });
   }
 
-  /**
-   * Entries of a run after a place in the log, in the order they arrived, a page of them: ask for what comes after the
-   * last until none come.
-   *
-   * @param station only what is of this station, or of all
-   */
-  async after(
-    runId: string,
-    seq: number,
-    most = logPage,
-    station: number | null = null,
-  ): Promise<LoggedEntry[]> {
-    let rows = this.#knex<LogRow>('log').where('run_id', runId).andWhere('seq', '>', seq);
-    if (station !== null) {
-      rows = rows.andWhere((of) => void of.where('station', station).orWhereNull('station'));
-    }
-    const found = await rows
-      .orderBy('seq')
-      .limit(most)
-      .select<LogRow[]>('seq', 'id', 'station', 'at', 'offset', 'arrived_at', 'body', 'author');
-    const nameOf = await this.#authors.namer();
-    return found.map((row): LoggedEntry => {
-      const { id, at, offset } = row;
-      const by = nameOf(row.author);
-      const body = JSON.parse(row.body) as EntryBody;
-      return {
-        ...{ seq: row.seq, id, station: row.station, at, offset, arrivedAt: row.arrived_at, body },
-        ...(by && { by }),
-      };
-    });
-  }
-
-  /** All of a run’s log, page by page. */
-  async *pages(runId: string): AsyncGenerator<LoggedEntry[]> {
-    let seq = 0;
-    for (;;) {
-      const page = await this.after(runId, seq);
-      if (page.length === 0) return;
-      yield page;
-      seq = page.at(-1)!.seq;
-    }
-  }
-
   /** How much of a run there is now: entries, and the place of the last. */
   async extent(runId: string): Promise<{ entries: number; until: number }> {
     const [row] = await this.#knex('log')
@@ -195,18 +155,14 @@ export class Log {
   /** What stands under some ids of a run. */
   async standing(runId: string, ids: readonly string[]): Promise<Map<string, Entry>> {
     const rows = await this.#stored(runId).whereIn('id', ids);
-    return new Map(
-      rows.map(({ id, station, at, offset, body }) => [
-        id,
-        { id, station, at, offset, body: JSON.parse(body) as EntryBody },
-      ]),
-    );
+    return new Map(rows.map((row) => [row.id, entryOf(row)]));
   }
 
   /** All of it at once: for what must see the whole. */
-  async whole(runId: string): Promise<LoggedEntry[]> {
-    const all: LoggedEntry[] = [];
-    for await (const page of this.pages(runId)) all.push(...page);
+  async whole(runId: string): Promise<Entry[]> {
+    const { until } = await this.extent(runId);
+    const all: Entry[] = [];
+    for await (const rows of this.rows(runId, until)) all.push(...rows.map(entryOf));
     return all;
   }
 

@@ -10,6 +10,7 @@ import type { Runs } from '../runs/runs';
 import type { Writer } from './fits';
 import type { Live, View } from './live';
 import type { Log } from './log';
+import { sendPage, type LogPages } from './log-pages';
 
 /** Keeps entries and tells everyone who watches the run. */
 export async function keepAndTell(log: Log, live: Live, run: Run, entries: readonly Entry[], writer: Writer) {
@@ -21,13 +22,14 @@ export async function keepAndTell(log: Log, live: Live, run: Run, entries: reado
 export interface LogParts {
   runs: Runs;
   log: Log;
+  pages: LogPages;
   live: Live;
   /** Something was written down: simulated hands may answer to it. */
   heard(run: Run, added: readonly LoggedEntry[]): void;
 }
 
 export function logRoutes(gate: Gate, parts: LogParts): void {
-  const { runs, log } = parts;
+  const { runs, pages } = parts;
   gate.route(
     {
       ...{
@@ -47,9 +49,9 @@ export function logRoutes(gate: Gate, parts: LogParts): void {
       ...{ method: 'get', path: routes.log(':id'), may: 'teacher' },
       says: 'Entries after place `after` in the log, a page of them: ask for what follows the last until none come',
     },
-    async ({ request }) => {
+    async ({ request, response }) => {
       const run = await runs.one(request.params.id as string);
-      return log.after(run.id, placeInLog(request.query.after));
+      return sendPage(request, response, await pages.after(run.id, placeInLog(request.query.after)));
     },
   );
   gate.route(
@@ -78,7 +80,7 @@ export async function take(
 
 /** Opens a stream of a run. */
 export function watch(
-  { log, live }: LogParts,
+  { pages, live }: LogParts,
   { actor, request, response }: Call<Actor>,
   run: Run,
   { station, show }: Pick<View, 'station' | 'show'>,
@@ -88,7 +90,7 @@ export function watch(
     endHead(response);
     return;
   }
-  const after = (seq: number) => log.after(run.id, seq, undefined, station);
+  const after = (seq: number) => pages.after(run.id, seq, station);
   live.watch(response, { actor, station, show, after }, run, since);
 }
 

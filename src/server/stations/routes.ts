@@ -6,6 +6,7 @@ import { JoinStation, Nothing, type Joined, type StationsIn } from '../../contra
 import { stationRange } from '../../core/run';
 import type { Gate } from '../actors/gate';
 import { cookieOptions, stationCookie } from '../actors/tokens';
+import { sendPage } from '../log/log-pages';
 import { placeInLog, take, watch, type LogParts } from '../log/routes';
 import { pictureBytes, hashIn, sendPicture } from '../pictures/routes';
 import type { Pictures } from '../pictures/pictures';
@@ -105,7 +106,7 @@ function whoIsInRoutes(gate: Gate, { runs, live, codes, passes, isOpen, addresse
 
 /** What a station reads and writes: its own. */
 function ownRoutes(gate: Gate, parts: StationParts): void {
-  const { runs, log, epoch, now } = parts;
+  const { runs, pages, epoch, now } = parts;
   const own = async ({ params }: Request) =>
     placed(await runs.one(params.id as string), params.station as string);
   gate.route(
@@ -123,9 +124,9 @@ function ownRoutes(gate: Gate, parts: StationParts): void {
       ...{ method: 'get', path: routes.stationLog(':id', ':station'), may: 'station' },
       says: 'Entries of this station, and those for all, after place `after`, a page of them',
     },
-    async ({ request }) => {
+    async ({ request, response }) => {
       const { run, station } = await own(request);
-      return log.after(run.id, placeInLog(request.query.after), undefined, station);
+      return sendPage(request, response, await pages.after(run.id, placeInLog(request.query.after), station));
     },
   );
   gate.route(
