@@ -7,6 +7,7 @@ import { firstLoads } from './first-load';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
 import { load } from './load';
+import { longRuns } from './long-runs';
 import { planEditing } from './plan-editing';
 import { serverStart } from './start';
 
@@ -21,6 +22,7 @@ for (const figures of [
   ingestion,
   load,
   files,
+  longRuns,
   forecasts,
   serverStart,
   boardFrames,

@@ -31,7 +31,7 @@ export {
 } from './entry-kinds';
 export type { Countdown } from './countdown';
 export { findingsFor } from './findings';
-export { Notebook, type Noted, type ReadingTrace, type StationNotes } from './notebook';
+export { Notebook, type Noted, type StationNotes } from './notebook';
 export { readQuickLine, type QuickEntry, type QuickLineContext, type Understood } from './quick-line';
 export {
   classTable,

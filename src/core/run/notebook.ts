@@ -1,4 +1,3 @@
-import { indexAt } from '../trace';
 import type { Entry, RecordedBody } from './entry';
 import type {
   DeviationBody,
@@ -9,6 +8,7 @@ import type {
   PhotoBody,
   TimerBody,
 } from './entry-kinds';
+import { ReadingTrace } from './reading-trace';
 
 /** A recorded body with where and when it was written. */
 export interface Noted<B> {
@@ -18,14 +18,6 @@ export interface Noted<B> {
   body: B;
   /** Set when a correction stands on top of what was first written. */
   corrected: boolean;
-}
-
-/** The readings of one thermometer, in order of time; a growing trace. */
-export interface ReadingTrace {
-  ids: string[];
-  /** Seconds since the notebook's zero. */
-  seconds: number[];
-  celsius: number[];
 }
 
 /** What has been noted at one station, with corrections applied. */
@@ -41,6 +33,13 @@ export interface StationNotes {
   timers: Noted<TimerBody>[];
   /** When the last entry happened, ms; null for none. */
   lastAt: number | null;
+}
+
+/** Where something stands, and what it is. */
+interface Placed {
+  body: RecordedBody;
+  station: number | null;
+  at: number;
 }
 
 const listOf = {
@@ -61,15 +60,16 @@ export class Notebook {
   readonly zeroMs: number;
   readonly #stations = new Map<number, StationNotes>();
   readonly #everywhere = emptyNotes();
-  readonly #seen = new Set<string>();
   /** Where a recorded entry went, for corrections: kind, station, thermometer. */
-  readonly #placed = new Map<string, { body: RecordedBody; station: number | null; at: number }>();
-  /** Where struck-out entries stood, so that a later correction can bring them back. */
-  readonly #origin = new Map<string, { body: RecordedBody; station: number | null; at: number }>();
+  readonly #placed = new Map<string, Placed>();
+  /** Where entries that were corrected stood, so that a later correction can bring them back. */
+  readonly #origin = new Map<string, Placed>();
+  /** Corrections that are here. */
+  readonly #corrections = new Set<string>();
   /** Corrections that came before what they correct. */
   readonly #early = new Map<string, Entry[]>();
   /** A correction may itself be corrected: each points to the entry first written. */
-  readonly #roots = new Map<string, string>();
+  readonly #rootOfCorrection = new Map<string, string>();
   /** The correction that stands: the latest, of one moment the one with the later id. */
   readonly #lastCorrection = new Map<string, { at: number; id: string }>();
 
@@ -83,17 +83,18 @@ export class Notebook {
   add(entries: readonly Entry[]): number {
     let added = 0;
     for (const entry of entries) {
-      if (this.#seen.has(entry.id)) continue;
-      this.#seen.add(entry.id);
+      if (this.has(entry.id)) continue;
       added += 1;
-      if (entry.body.kind === 'correction') this.#correct(entry);
-      else this.#record(entry, entry.body);
+      if (entry.body.kind === 'correction') {
+        this.#corrections.add(entry.id);
+        this.#correct(entry);
+      } else this.#record(entry, entry.body);
     }
     return added;
   }
 
   has(id: string): boolean {
-    return this.#seen.has(id);
+    return this.#isRecorded(id) || this.#corrections.has(id);
   }
 
   get stations(): number[] {
@@ -157,6 +158,15 @@ export class Notebook {
     return this.#placed.get(id)?.body;
   }
 
+  #isRecorded(id: string): boolean {
+    return this.#placed.has(id) || this.#origin.has(id);
+  }
+
+  /** The entry first written that an id stands for; undefined where it is not here. */
+  #rootOf(id: string): string | undefined {
+    return this.#isRecorded(id) ? id : this.#rootOfCorrection.get(id);
+  }
+
   #notes(station: number | null): StationNotes {
     if (station === null) return this.#everywhere;
     let notes = this.#stations.get(station);
@@ -165,7 +175,6 @@ export class Notebook {
   }
 
   #record(entry: Entry, body: RecordedBody) {
-    this.#roots.set(entry.id, entry.id);
     this.#place(entry.id, entry.station, entry.at, body, false);
     const notes = this.#notes(entry.station);
     notes.lastAt = Math.max(notes.lastAt ?? entry.at, entry.at);
@@ -178,13 +187,13 @@ export class Notebook {
 
   #correct(entry: Entry) {
     if (entry.body.kind !== 'correction') return;
-    const root = this.#roots.get(entry.body.corrects);
+    const root = this.#rootOf(entry.body.corrects);
     if (root === undefined) {
       const waiting = this.#early.get(entry.body.corrects) ?? [];
       this.#early.set(entry.body.corrects, [...waiting, entry]);
       return;
     }
-    this.#roots.set(entry.id, root);
+    this.#rootOfCorrection.set(entry.id, root);
     const last = this.#lastCorrection.get(root);
     if (!last || last.at < entry.at || (last.at === entry.at && last.id <= entry.id)) {
       this.#lastCorrection.set(root, { at: entry.at, id: entry.id });
@@ -207,19 +216,8 @@ export class Notebook {
     const notes = this.#notes(station);
     if (body.kind === 'reading') {
       let trace = notes.readings.get(body.probe);
-      if (!trace) notes.readings.set(body.probe, (trace = { ids: [], seconds: [], celsius: [] }));
-      const second = (at - this.zeroMs) / 1000;
-      const end = trace.seconds.length;
-      if (end === 0 || trace.seconds[end - 1]! <= second) {
-        trace.ids.push(id);
-        trace.seconds.push(second);
-        trace.celsius.push(body.celsius);
-      } else {
-        const index = indexAt(trace, second);
-        trace.ids.splice(index, 0, id);
-        trace.seconds.splice(index, 0, second);
-        trace.celsius.splice(index, 0, body.celsius);
-      }
+      if (!trace) notes.readings.set(body.probe, (trace = new ReadingTrace()));
+      trace.insert(id, (at - this.zeroMs) / 1000, body.celsius);
       return;
     }
     const list = notes[listOf[body.kind]] as Noted<RecordedBody>[];
@@ -235,12 +233,7 @@ export class Notebook {
     this.#placed.delete(id);
     const notes = this.#notes(was.station);
     if (was.body.kind === 'reading') {
-      const trace = notes.readings.get(was.body.probe);
-      const index = trace?.ids.lastIndexOf(id) ?? -1;
-      if (!trace || index < 0) return;
-      trace.ids.splice(index, 1);
-      trace.seconds.splice(index, 1);
-      trace.celsius.splice(index, 1);
+      notes.readings.get(was.body.probe)?.remove(id);
       return;
     }
     const list = notes[listOf[was.body.kind]] as Noted<RecordedBody>[];

@@ -14,7 +14,8 @@ import { reachedByHeating } from './approach';
 import { watchesOf, type BenchSetting, type Watch } from './bench-setting';
 import type { ResultCell } from './result-cell';
 import { cellsOfStation } from './station-cells';
-import type { Notebook, ReadingTrace } from './notebook';
+import { farthestIn, firstAfter } from './farthest';
+import type { Notebook } from './notebook';
 
 /** How far a station took a step that a thermometer ends. */
 export interface Reached {
@@ -91,9 +92,10 @@ function reachedAt(watch: Watch, setting: BenchSetting, station: number, noteboo
   );
   const from = begun.length === 0 ? -Infinity : (Math.max(...begun) - notebook.zeroMs) / 1000;
   const until = done === null ? Infinity : (done - notebook.zeroMs) / 1000 + carryOverS;
-  const celsius = trace ? trace.celsius.filter((_, i) => trace.seconds[i]! > from) : [];
+  const begin = trace ? firstAfter(trace, from) : 0;
+  const celsius = trace ? trace.celsius.slice(begin, begin + 3) : [];
   const cooled = !reachedByHeating(watch.medium, setting.boilingC, target.localC + wellAboveC, celsius);
-  const reachedC = trace ? farthestIn(trace, from, until, cooled) : null;
+  const reachedC = trace ? farthestIn(trace, { from, until, cooled }) : null;
   return {
     stepId: watch.step.id,
     celsius: reachedC,
@@ -102,23 +104,6 @@ function reachedAt(watch: Watch, setting: BenchSetting, station: number, noteboo
     done: done !== null,
     cooled,
   };
-}
-
-/** Farthest reading towards the target between two moments; a single wild reading does not count. */
-function farthestIn(
-  { seconds, celsius }: ReadingTrace,
-  from: number,
-  until: number,
-  cooled: boolean,
-): number | null {
-  let farthest: number | null = null;
-  for (let i = 0; i < celsius.length && seconds[i]! <= until; i += 1) {
-    if (seconds[i]! <= from) continue;
-    const around = celsius.slice(Math.max(0, i - 1), i + 2).sort((a, b) => a - b);
-    const middle = around[Math.floor(cooled ? around.length / 2 : (around.length - 1) / 2)]!;
-    if (farthest === null || (cooled ? middle < farthest : middle > farthest)) farthest = middle;
-  }
-  return farthest;
 }
 
 /** Whether points stand at the level that was planned or where the station really stopped. */
