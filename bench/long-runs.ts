@@ -28,19 +28,35 @@ const tile = (page: Page) => page.getByRole('article').filter({ hasText: /\d °C
 const table = (page: Page) =>
   page.getByRole('region', { name: 'Class table' }).getByRole('row').filter({ hasText: /\d/ });
 
-async function boardAndResults(instance: Browser, server: TestServer, run: string) {
+/** From the link on Today, as a teacher goes from run to run. */
+async function fromToday(page: Page, run: string): Promise<number> {
+  await page.getByRole('link', { name: 'Today' }).first().click();
+  const link = page.locator(`a[href*="/runs/${run}"]`).first();
+  await link.waitFor();
+  await page.waitForTimeout(500);
+  const began = performance.now();
+  await link.click();
+  await tile(page).first().waitFor();
+  return Math.round(performance.now() - began);
+}
+
+async function boardAndResults(
+  instance: Browser,
+  server: TestServer,
+  { run, other }: { run: string; other: string },
+) {
   const context = await instance.newContext({ viewport: chromium.viewport });
   const page = await context.newPage();
-  // The program itself is in the cache of a teacher’s browser.
-  await page.goto(server.url);
-  await page.getByRole('heading').first().waitFor();
-  const at = `${server.url}/runs/${run}`;
-  const board = await opened(page, `${at}/bench`, tile);
+  const cold = await opened(page, `${server.url}/runs/${other}/bench`, tile);
+  const board = await fromToday(page, run);
   const boardHeap = await heapOf(page);
-  const results = await opened(page, `${at}/results`, table);
+  const began = performance.now();
+  await page.getByRole('link', { name: 'Results' }).click();
+  await table(page).first().waitFor();
+  const results = Math.round(performance.now() - began);
   const resultsHeap = await heapOf(page);
   await context.close();
-  return { board, results, boardHeap, resultsHeap };
+  return { board, results, firstOfAll: cold, boardHeap, resultsHeap };
 }
 
 /** A day of eight runs of 45 minutes, and runs of hours: board and results in a browser. */
@@ -54,8 +70,8 @@ export async function longRuns() {
       day.push(await begunRunBy((path, body) => server.send('POST', path, body), uuid(), stations));
     for (const run of day) await fillRun(server, run, stations, 45 * 60);
     const figures: object[] = [];
-    for (const run of [day[0]!, day[4]!, day[7]!]) {
-      const one = await boardAndResults(instance, server, run);
+    for (const run of [day[1]!, day[4]!, day[7]!]) {
+      const one = await boardAndResults(instance, server, { run, other: day[0]! });
       figures.push({
         ...{ figure: 'day-of-eight-runs', value: Math.max(one.board, one.results), unit: 'ms until usable' },
         ...{ expected: 'under 1000 ms, heap under 100 MB', ...one },
@@ -64,7 +80,7 @@ export async function longRuns() {
     for (const hours of [2, 6]) {
       const run = await begunRunBy((path, body) => server.send('POST', path, body), uuid(), stations);
       await fillRun(server, run, stations, hours * 3600);
-      const one = await boardAndResults(instance, server, run);
+      const one = await boardAndResults(instance, server, { run, other: day[0]! });
       figures.push({
         ...{ figure: `run-of-${hours * 3600 * stations}`, value: one.board, unit: 'ms until usable', ...one },
       });

@@ -8,6 +8,7 @@ import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
 import { load } from './load';
 import { longRuns } from './long-runs';
+import { manyPages } from './many-pages';
 import { planEditing } from './plan-editing';
 import { serverStart } from './start';
 
@@ -23,6 +24,7 @@ for (const figures of [
   load,
   files,
   longRuns,
+  manyPages,
   forecasts,
   serverStart,
   boardFrames,

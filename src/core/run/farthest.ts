@@ -43,8 +43,8 @@ export function farthestIn(trace: ReadingTrace, stretch: Stretch): number | null
 }
 
 function lookedAt(trace: ReadingTrace, { from, until, cooled }: Stretch): Looked {
-  let stretches = known.get(trace);
-  if (!stretches) known.set(trace, (stretches = new Map()));
+  const stretches = known.get(trace) ?? new Map<string, Looked>();
+  known.set(trace, stretches);
   const key = `${from} ${until} ${cooled}`;
   let looked = stretches.get(key);
   if (looked?.rewritten !== trace.rewritten) {

@@ -3,7 +3,7 @@ import { gunzip, gzip } from 'node:zlib';
 import type { Request, Response } from 'express';
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
-import { logPage } from '../../contract/batch-size';
+import { logNext, logPage } from '../../contract/batch-size';
 import { withConnection } from '../db/connection';
 import type { Authors } from '../teachers/authors';
 
@@ -96,7 +96,7 @@ export class LogPages {
     const text = `[${rows.map((row) => entryText(row, by(row[7]))).join(',')}]`;
     // Little is gained by pressing harder, and a class waits.
     return {
-      packed: await pack(text, { level: 4 }),
+      packed: await pack(text, { level: 1 }),
       entries: rows.length,
       last: rows.at(-1)?.[0] ?? seq,
     };
@@ -126,6 +126,7 @@ export const textOf = async ({ packed }: LogPage): Promise<string> => (await unp
 /** Answers with a page as it is, or unpacked for whoever cannot. */
 export async function sendPage(request: Request, response: Response, page: LogPage): Promise<undefined> {
   response.type('json').vary('Accept-Encoding');
+  if (page.entries === logPage) response.setHeader(logNext, page.last);
   if (request.acceptsEncodings('gzip')) response.setHeader('Content-Encoding', 'gzip').send(page.packed);
   else response.send(await textOf(page));
 }

@@ -43,12 +43,16 @@ export const useClasses = () =>
 export const usePracticals = () =>
   useQuery({ queryKey: ['practicals'], queryFn: () => request<PracticalSummary[]>(routes.practicals) });
 
+const practicalQuery = (id: string) => ({
+  queryKey: ['practical', id],
+  queryFn: () => request<Practical>(routes.practical(id)),
+});
+
 export const usePractical = (id: string | undefined) =>
-  useQuery({
-    queryKey: ['practical', id],
-    queryFn: () => request<Practical>(routes.practical(id!)),
-    enabled: id !== undefined,
-  });
+  useQuery({ ...practicalQuery(id!), enabled: id !== undefined });
+
+/** Asks for a practical that a page will need. */
+export const fetchPracticalAhead = (id: string): void => void queryClient.prefetchQuery(practicalQuery(id));
 
 /** Revisions, newest first, page by page. */
 export const useRevisions = (id: string, wanted: boolean) =>

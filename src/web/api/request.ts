@@ -57,7 +57,13 @@ function endAfter(ms: number): AbortSignal {
 /** One request to the API: JSON or bytes in, JSON out, problems as errors. */
 export async function request<T>(
   path: string,
-  init: { method?: string; body?: unknown; bytes?: Blob; keepalive?: boolean } = {},
+  init: {
+    method?: string;
+    body?: unknown;
+    bytes?: Blob;
+    keepalive?: boolean;
+    heard?: (headers: Headers) => void;
+  } = {},
 ): Promise<T> {
   let response: Response;
   try {
@@ -74,6 +80,7 @@ export async function request<T>(
   } catch {
     throw new Unreachable();
   }
+  if (response.ok) init.heard?.(response.headers);
   const answer: unknown = await response.json().catch(() => {
     // Broken off half-way, or something between us and the server answered in its place.
     throw new Unreachable();

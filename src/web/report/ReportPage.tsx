@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
-import { usePractical } from '../api/queries';
+import { fetchPracticalAhead, usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import type { LiveRun } from '../run/live-run';
 import { runSubtitle } from '../run/run-subtitle';
@@ -22,7 +22,9 @@ import { StudentSheets } from './StudentSheets';
 /** What can be handed on: previews as they will print, and the files. */
 export function ReportPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(boardDoor(runId!));
+  const { live, error } = useLiveRun(boardDoor(runId!), ({ practicalId }) =>
+    fetchPracticalAhead(practicalId),
+  );
   if (!live) return <Waiting error={error} />;
   return <OpenReport live={live} />;
 }

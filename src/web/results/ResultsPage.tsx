@@ -6,7 +6,7 @@ import { capitalised, listed } from '../../core/format';
 import { factorsWithLevels } from '../../core/practical';
 import type { Remark } from '../../core/remark';
 import type { PlotAt, ResponseSeries } from '../../core/run';
-import { usePractical } from '../api/queries';
+import { fetchPracticalAhead, usePractical } from '../api/queries';
 import { ResponseChart } from '../charts/ResponseChart';
 import { TraceChart } from '../charts/TraceChart';
 import { PracticalFrame } from '../frame/PracticalFrame';
@@ -29,7 +29,9 @@ import { useResults } from './use-results';
 /** What it means: the class table, the traces, each response against the factor, and what they can tell. */
 export function ResultsPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(boardDoor(runId!));
+  const { live, error } = useLiveRun(boardDoor(runId!), ({ practicalId }) =>
+    fetchPracticalAhead(practicalId),
+  );
   if (!live) return <Waiting error={error} />;
   return <OpenResults live={live} />;
 }

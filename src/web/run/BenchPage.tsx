@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { usePractical } from '../api/queries';
+import { fetchPracticalAhead, usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { Waiting } from '../ui/Notice';
 import { Bench } from './Bench';
@@ -13,7 +13,9 @@ import { useLiveRun, useLiveState } from './use-live-run';
 
 export function BenchPage() {
   const { runId } = useParams();
-  const { live, error } = useLiveRun(boardDoor(runId!));
+  const { live, error } = useLiveRun(boardDoor(runId!), ({ practicalId }) =>
+    fetchPracticalAhead(practicalId),
+  );
   if (!live) return <Waiting error={error} />;
   return <OpenBench live={live} />;
 }

@@ -7,6 +7,7 @@ import { Unreachable } from '../api/request';
 import { boardDoor } from '../api/doors';
 import { LiveRun } from './live-run';
 import { useFreshLists } from './use-fresh-lists';
+import { closeLeftRuns } from './open-runs';
 import { useLiveRun, useLiveState, useTick } from './use-live-run';
 import { served, zero, run, entry, reading, inApp, type Call, withFakeServer } from '../testing/fake-server';
 
@@ -159,8 +160,15 @@ describe('a run followed live', () => {
     expect(Stream.opened[0]!.readyState).toBe(2);
     expect(result.current.live!.state().run.status).toBe('running');
     await opened(2);
+    // From one page of a run to another it stays open; it is closed when nobody comes back.
+    const second = result.current.live;
     unmount();
-    expect(Stream.opened.at(-1)!.readyState).toBe(2);
+    const again = renderHook(() => useLiveRun(boardDoor('r')), { wrapper });
+    await waitFor(() => expect(again.result.current.live).toBe(second));
+    expect(Stream.opened.at(-1)!.readyState).toBe(1);
+    again.unmount();
+    closeLeftRuns();
+    await waitFor(() => expect(Stream.opened.at(-1)!.readyState).toBe(2));
     served.failing = 'away';
     const failed = renderHook(() => useLiveRun(boardDoor('x')), { wrapper });
     await waitFor(() => expect(failed.result.current.error).toBeInstanceOf(Unreachable));
@@ -185,6 +193,7 @@ describe('a run followed live', () => {
     expect(second.outbox.state()).toMatchObject({ received: 0, waiting: [{ id: written!.id }] });
     expect(second.notebook.lastReading(1, 1)?.celsius).toBe(99);
     unmount();
+    closeLeftRuns();
   });
 
   it('all of a long log is fetched, a page at a time', async () => {

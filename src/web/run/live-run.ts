@@ -66,14 +66,16 @@ export class LiveRun extends Watched<LiveState> {
    * Fetches the run and its log so far, then listens. A station’s page that cannot reach the server opens with what it
    * saw last.
    */
-  static async open(door: RunDoor): Promise<LiveRun> {
+  static async open(door: RunDoor, onRun: (run: Run) => void = () => undefined): Promise<LiveRun> {
     const store = indexedDbStore();
     const asked = await request<RunNow>(door.run).catch((reason: unknown) => {
       if (door.station === null || !(reason instanceof Unreachable)) throw reason;
       return LiveRun.#lastSeen(door, store, reason);
     });
     const seen = 'entries' in asked ? asked : null;
-    const live = new LiveRun(door, 'entries' in asked ? asked.now : asked, store, seen === null);
+    const now = 'entries' in asked ? asked.now : asked;
+    onRun(now.run);
+    const live = new LiveRun(door, now, store, seen === null);
     await live.#begin(seen?.entries ?? null);
     return live;
   }

@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
+import type { Run } from '../../contract/runs';
 import type { RunDoor } from '../api/doors';
-import { LiveRun, type LiveState } from './live-run';
+import type { LiveRun, LiveState } from './live-run';
+import { enterRun, openAnew } from './open-runs';
 import type { OutboxState } from '../outbox/outbox';
 
 export interface OpenRun {
@@ -9,8 +11,15 @@ export interface OpenRun {
   outbox: OutboxState;
 }
 
-/** Opens a run and follows it; opens it anew when it begins, or when the server has another database than before. */
-export function useLiveRun(door: RunDoor): {
+/**
+ * Opens a run and follows it; opens it anew when it begins, or when the server has another database than before.
+ *
+ * @param onRun is told the run as soon as it is known: its log may take longer
+ */
+export function useLiveRun(
+  door: RunDoor,
+  onRun: (run: Run) => void = () => undefined,
+): {
   live: LiveRun | null;
   error: unknown;
   retry(): void;
@@ -20,27 +29,27 @@ export function useLiveRun(door: RunDoor): {
   const [epoch, setEpoch] = useState(0);
   useEffect(() => {
     let gone = false;
-    let opened: LiveRun | null = null;
     let unsubscribe = () => {};
-    LiveRun.open(door).then(
+    const entered = enterRun(door, onRun);
+    entered.live.then(
       (run) => {
-        if (gone) {
-          run.close();
-          return;
-        }
-        opened = run;
-        unsubscribe = run.subscribe(() => {
-          if (run.state().anew) setEpoch((was) => was + 1);
-        });
+        if (gone) return;
+        const watch = () => {
+          if (!run.state().anew) return;
+          openAnew(door);
+          setEpoch((was) => was + 1);
+        };
+        unsubscribe = run.subscribe(watch);
         setLive(run);
         setError(null);
+        watch();
       },
       (reason: unknown) => !gone && setError(reason),
     );
     return () => {
       gone = true;
       unsubscribe();
-      opened?.close();
+      entered.leave();
     };
     // The key stands for the door.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -3,6 +3,8 @@ import { cleanup } from '@testing-library/react';
 import { createElement, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, vi } from 'vitest';
+import { logNext, logPage } from '../../contract/batch-size';
+import type { LoggedEntry } from '../../contract/entries';
 import type { Run } from '../../contract/runs';
 import { batchFacts } from '../../core/batch';
 import { examplePlan, type Place } from '../../core/practical';
@@ -47,7 +49,7 @@ export function withFakeServer(): void {
       return Promise.resolve(
         new Response(JSON.stringify(value ?? { detail: 'no', status }), {
           status,
-          headers: { 'content-type': type },
+          headers: { 'content-type': type, ...nextOf(value) },
         }),
       );
     });
@@ -58,6 +60,12 @@ export function withFakeServer(): void {
     vi.useRealTimers();
   });
 }
+
+/** A full page of a log says where the next begins. */
+const nextOf = (value: unknown) =>
+  Array.isArray(value) && value.length === logPage
+    ? { [logNext]: String((value.at(-1) as LoggedEntry).seq) }
+    : undefined;
 
 export const place: Place = {
   ...({ name: 'Kitchen', kind: 'food-room', altitudeM: 1200, measuredBoilingC: null } as const),
