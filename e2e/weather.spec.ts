@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { begunRunBy, runBy, schoolBy } from './school';
 import { TestServer } from './server';
 
@@ -49,6 +49,29 @@ test('nine tabs of one browser: each shows the run, what one writes all the othe
   for (const page of pages.slice(1))
     await expect(page.getByText('78.0').first()).toBeVisible({ timeout: 40_000 });
   expect(typed()).toEqual([77, 78]);
+});
+
+test('eight stations and two boards in one browser: every page opens, and what one writes the boards show', async ({
+  context,
+}) => {
+  const wide = await begunRunBy((path, body) => server.send('POST', path, body), 'wide', 8);
+  const open = async (address: string, there: (page: Page) => Locator) => {
+    const page = await context.newPage();
+    await page.goto(`${server.url}/runs/${wide}/${address}`);
+    await expect(there(page)).toBeVisible();
+    return page;
+  };
+  const isBoard = (page: Page) => page.getByRole('article').first();
+  const isStation = (page: Page) => page.getByRole('tab', { name: 'Degrees' });
+  const boards = [await open('bench', isBoard), await open('bench', isBoard)];
+  const stations: Page[] = [];
+  for (let station = 1; station <= 8; station += 1)
+    stations.push(await open(`station/${station}`, isStation));
+  for (const [i, page] of [...stations.entries()].reverse()) await log(page, String(61 + i));
+  for (const board of boards) await expect(board.getByText('68.0').first()).toBeVisible({ timeout: 10_000 });
+  for (const board of boards) await expect(board.getByText('61.0').first()).toBeVisible({ timeout: 10_000 });
+  const kept = server.query<{ n: number }>('SELECT count(*) AS n FROM log WHERE run_id = ?', wide);
+  expect(kept).toEqual([{ n: 8 }]);
 });
 
 test('a browser that keeps nothing: the page opens, says so, and what is logged reaches the board', async ({

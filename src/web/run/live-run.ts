@@ -159,6 +159,7 @@ export class LiveRun extends Watched<LiveState> {
       },
       refused: this.#ask,
       follows: this.#catchUp,
+      fetch: () => this.#fetchNews(),
     });
     window.addEventListener('online', this.refresh);
     document.addEventListener('visibilitychange', this.#woke);
@@ -170,6 +171,16 @@ export class LiveRun extends Watched<LiveState> {
       page.forEach(each);
       this.#take(page);
     }
+  }
+
+  /** What is new, and how the run stands, where no stream tells. */
+  #fetchNews(): Promise<boolean> {
+    this.#ask();
+    if (this.state().run.status === 'planned') return Promise.resolve(true);
+    return this.#fetchLog().then(
+      () => true,
+      (reason: unknown) => !(reason instanceof Unreachable),
+    );
   }
 
   async #send(entries: readonly Entry[]): Promise<BatchReceipt> {

@@ -2,6 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ServerClock } from './server-clock';
 import { SharedStream } from './shared-stream';
+import { mostStreams } from './stream-turn';
 
 /** Tabs of one browser hear each other, at once. */
 class Channel extends EventTarget {
@@ -45,6 +46,7 @@ function tab(name = 'run r') {
     open: (is) => told.push(is ? 'open' : 'broken'),
     refused: () => told.push('refused'),
     follows: () => told.push('follows'),
+    fetch: () => Promise.resolve(told.push('fetched') > 0),
   });
   return { told, stream };
 }
@@ -77,6 +79,26 @@ describe('one stream for all tabs', () => {
     for (const { told } of others) expect(told).toEqual(['open', 'follows', 'entries [1]', 'beat 5']);
     expect(elsewhere.told).toEqual([]);
     [first, ...others, elsewhere].forEach(({ stream }) => stream.close());
+    expect(open()).toEqual([]);
+  });
+
+  it('eight stations in eight tabs leave connections for what is sent: some listen, the others ask, and all hear', async () => {
+    const tabs = Array.from({ length: 8 }, (_, i) => tab(`station ${i}`));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(open()).toHaveLength(mostStreams);
+    const asking = () => tabs.filter(({ told }) => told.splice(0).includes('fetched')).length;
+    asking();
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(asking()).toBe(8 - mostStreams);
+    // One is closed: one that asked listens in its place.
+    tabs.find(({ stream }) => stream)!.stream.close();
+    for (const one of tabs.slice(1, 3)) one.stream.close();
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(open()).toHaveLength(mostStreams);
+    tabs.forEach(({ told }) => told.splice(0));
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(asking()).toBe(5 - mostStreams);
+    for (const one of tabs.slice(3)) one.stream.close();
     expect(open()).toEqual([]);
   });
 

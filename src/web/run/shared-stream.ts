@@ -1,4 +1,5 @@
 import { Tries } from '../watched/tries';
+import { StreamTurn } from './stream-turn';
 
 /** What a stream tells. */
 export interface StreamEvents {
@@ -10,6 +11,8 @@ export interface StreamEvents {
   refused(): void;
   /** Another tab listens from here on: what came before is to be fetched. */
   follows(): void;
+  /** There is no line to be had: what is new is to be fetched. Whether the server was reached. */
+  fetch(): Promise<boolean>;
 }
 
 type Said =
@@ -24,11 +27,14 @@ type Said =
 const deadMs = 25_000;
 /** A tab that asks who listens waits so long for an answer, ms. */
 const answerMs = 250;
+/** A tab that can have no line asks what is new so often, ms. */
+const fetchEveryMs = 2000;
 const names = ['entries', 'run', 'beat'];
 
 /**
  * One stream of server-sent events for all tabs of a browser: browsers open six connections to a server in all, and a
- * stream holds one. One tab listens and tells the others; when it is gone or falls silent, another listens.
+ * stream holds one. One tab listens and tells the others; when it is gone or falls silent, another listens. Where tabs of
+ * other stations have all the lines there may be, it asks instead, until one of them is free.
  */
 export class SharedStream {
   readonly #address: () => string;
@@ -37,7 +43,15 @@ export class SharedStream {
   readonly #self = Math.random();
   readonly #tries = new Tries(() => this.#listen(), { firstMs: 2000, longestMs: 15_000 });
   readonly #watchdog: ReturnType<typeof setInterval>;
+  readonly #turn = new StreamTurn(
+    () => {
+      this.#drop();
+      this.#fetchInstead();
+    },
+    () => this.#fetching && this.#elect(),
+  );
   #stream: EventSource | null = null;
+  #fetching: ReturnType<typeof setInterval> | null = null;
   #election: ReturnType<typeof setTimeout> | null = null;
   /** Which tab listens for this one. */
   #leader: number | null = null;
@@ -71,6 +85,8 @@ export class SharedStream {
     if (this.#election) clearTimeout(this.#election);
     this.#tries.end();
     this.#handOn();
+    this.#endFetching();
+    this.#turn.close();
     window.removeEventListener('pagehide', this.#handOn);
     window.removeEventListener('pageshow', this.#back);
     this.#channel?.close();
@@ -112,6 +128,7 @@ export class SharedStream {
         if (this.#election) clearTimeout(this.#election);
         // Two that began at once: one stays.
         if (this.#stream && said.from < this.#self) this.#drop();
+        this.#endFetching();
         if (!this.#stream) {
           if (said.open !== null) this.#opened(said.open);
           if (this.#leader !== said.from) this.#to.follows();
@@ -146,6 +163,11 @@ export class SharedStream {
 
   #listen() {
     this.#drop();
+    if (!this.#turn.hold()) {
+      this.#fetchInstead();
+      return;
+    }
+    this.#endFetching();
     const stream = new EventSource(this.#address());
     this.#stream = stream;
     this.#heardAt = performance.now();
@@ -179,6 +201,24 @@ export class SharedStream {
   #drop() {
     this.#stream?.close();
     this.#stream = null;
+    this.#turn.free();
+  }
+
+  #fetchInstead() {
+    if (this.#fetching) return;
+    const fetch = () =>
+      void this.#to.fetch().then((reached) => {
+        if (!this.#fetching) return;
+        this.#heardAt = performance.now();
+        this.#opened(reached);
+      });
+    this.#fetching = setInterval(fetch, fetchEveryMs);
+    fetch();
+  }
+
+  #endFetching() {
+    if (this.#fetching) clearInterval(this.#fetching);
+    this.#fetching = null;
   }
 
   /** A line that says nothing is dead, whatever the browser believes. */
