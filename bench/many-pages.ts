@@ -1,64 +1,63 @@
-import { chromium as browser, type Browser } from '@playwright/test';
+import { get } from 'node:http';
+import { chromium as browser, type Page } from '@playwright/test';
 import { chromium } from '../e2e/chromium';
 import { pause, TestServer } from '../e2e/server';
 import { fillRun } from '../trials/long-run';
 import { schoolWithRun } from '../trials/school';
 
-const pages = 30;
+const others = 29;
+const stations = 15;
 const entries = 108_000;
 
-/** Opens thirty pages of one run at the same moment; how long until the last of them shows a temperature, ms. */
-async function openAll(instance: Browser, addresses: readonly string[]): Promise<number[]> {
-  const context = await instance.newContext({ viewport: chromium.viewport });
-  // The program itself is in the cache, as on a tablet that was here before.
-  const first = await context.newPage();
-  await first.goto(addresses[0]!);
-  await first.getByText(/\d °C/).first().waitFor();
-  await first.close();
-  const tabs = await Promise.all(addresses.map(() => context.newPage()));
-  const began = performance.now();
-  const took = await Promise.all(
-    tabs.map(async (tab, i) => {
-      await tab.goto(addresses[i]!, { waitUntil: 'commit' });
-      await tab.getByText(/\d °C/).first().waitFor();
-      return performance.now() - began;
-    }),
-  );
-  await context.close();
-  return took.sort((a, b) => a - b);
+/** What a device asks for as it opens a page of a run: the run, then its log page by page. What it does with it takes its own time, not ours. */
+async function openElsewhere(base: string): Promise<void> {
+  await taken(base);
+  for (let after: string | undefined = '0'; after !== undefined;)
+    after = await taken(`${base}/log?after=${after}`);
 }
 
-/** Thirty pages that open at once on a long run: stations, each with its own entries, and boards, each with all. */
+/** Takes an answer as it comes, packed; returns where the log goes on. */
+const taken = (url: string) =>
+  new Promise<string | undefined>((resolve, reject) => {
+    get(url, { agent: false, headers: { 'accept-encoding': 'gzip' } }, (response) => {
+      response.on('end', () => resolve(response.headers['log-next'] as string | undefined)).resume();
+      if (response.statusCode !== 200) reject(new Error(`${url}: ${response.statusCode}`));
+    }).on('error', reject);
+  });
+
+/** Thirty devices that open a long run at the same moment: one of them is a browser, of the others only what they ask for is here. */
 export async function manyPages() {
-  const stations = 15;
   const server = await TestServer.start();
   const instance = await browser.launch(chromium.launchOptions);
   try {
     const run = await schoolWithRun(server, stations);
     await fillRun(server, run, stations, entries / stations);
-    await pause(2000);
-    const at = `${server.url}/runs/${run}`;
-    const station = (i: number) => `${at}/station/${(i % stations) + 1}`;
-    const mixes: [string, (i: number) => string][] = [
-      ['25 stations, 5 boards', (i) => (i < 25 ? station(i) : `${at}/bench`)],
-      ['30 boards', () => `${at}/bench`],
-    ];
+    const page = await instance.newPage({ viewport: chromium.viewport });
     const figures: object[] = [];
-    for (const [what, address] of mixes) {
+    for (const [what, own] of [
+      ['boards', (): string => ''],
+      ['stations', (i: number) => `/stations/${(i % stations) + 1}`],
+    ] as const) {
+      // Nothing of it is in the server’s memory yet.
       await server.down();
       await server.up();
-      const took = await openAll(
-        instance,
-        Array.from({ length: pages }, (_, i) => address(i)),
-      );
+      await pause(2500);
+      const began = performance.now();
+      const since = () => Math.round(performance.now() - began);
+      const [browserMs, ...took] = await Promise.all([
+        usable(page, `${server.url}/runs/${run}/bench`).then(since),
+        ...Array.from({ length: others }, (_, i) =>
+          openElsewhere(`${server.url}/api/runs/${run}${own(i)}`).then(since),
+        ),
+      ]);
       figures.push({
         ...{
-          figure: 'thirty-pages-at-once',
+          figure: `thirty-pages-at-once`,
           what,
-          value: Math.round(took.at(-1)!),
-          unit: 'ms until the last is usable',
+          value: Math.max(browserMs, ...took),
+          unit: 'ms until the last has all',
         },
-        ...{ middle: Math.round(took[15]!), expected: 'under 5000 ms' },
+        ...{ browser: browserMs, others: Math.max(...took), expected: 'under 5000' },
       });
     }
     return figures;
@@ -66,4 +65,9 @@ export async function manyPages() {
     await instance.close();
     await server.remove();
   }
+}
+
+async function usable(page: Page, address: string) {
+  await page.goto(address, { waitUntil: 'commit' });
+  await page.getByRole('article').filter({ hasText: /\d °C/ }).first().waitFor();
 }

@@ -154,6 +154,10 @@ export async function imports(kills: number): Promise<Toll> {
     run,
   );
   const whole = new Set(rows.filter(({ entries }) => entries === size).map(({ id }) => id));
+  // Entries of runs that never came to be here were to be taken back at the start.
+  const [{ left }] = program.query<{ left: number }>(
+    'SELECT (SELECT count(*) FROM log WHERE run_id NOT IN (SELECT id FROM runs)) + (SELECT count(*) FROM arriving) AS left',
+  ) as [{ left: number }];
   const toll = {
     ...{
       what: 'imports',
@@ -162,7 +166,7 @@ export async function imports(kills: number): Promise<Toll> {
       doubled: rows.filter(({ entries }) => entries > size).length,
     },
     lost: [...acknowledged].filter((id) => !whole.has(id)).length,
-    halfDone: rows.filter(({ entries }) => entries < size).length,
+    halfDone: rows.filter(({ entries }) => entries < size).length + left,
   };
   await program.remove();
   return toll;

@@ -18,6 +18,11 @@ export interface LogPage {
   last: number;
 }
 
+/** A page that is kept: with the place of the last entry of the whole run when it was made. */
+type KeptPage = LogPage & { until: number };
+
+const isFull = ({ entries }: LogPage) => entries === logPage;
+
 /** Pages kept in memory take so much together, bytes: a dozen long runs. */
 const mostKept = 24_000_000;
 
@@ -36,16 +41,17 @@ const columns = 'seq, id, station, at, "offset", arrived_at, body, author';
 
 /**
  * Pages of the log as pages and streams are sent them. A class opens the same run at the same moment: a page that is full
- * never changes, for nothing is ever put in before what is there, and so is written once for all who ask.
+ * never changes, for nothing is ever put in before what is there, and so is written once for all who ask; the last one while
+ * nothing is added.
  */
 export class LogPages {
   readonly #knex: Knex;
   readonly #authors: Authors;
-  readonly #kept = new LRUCache<string, LogPage>({
+  readonly #kept = new LRUCache<string, KeptPage>({
     maxSize: mostKept,
     sizeCalculation: ({ packed }) => packed.length + 200,
   });
-  readonly #beingMade = new Map<string, Promise<LogPage>>();
+  readonly #beingMade = new Map<string, Promise<KeptPage>>();
 
   constructor(knex: Knex, authors: Authors) {
     this.#knex = knex;
@@ -62,17 +68,25 @@ export class LogPages {
     const nameOf = await this.#authors.namer();
     const key = JSON.stringify([runId, seq, station, this.#authors.names]);
     const kept = this.#kept.get(key);
-    if (kept) return kept;
+    if (kept && (isFull(kept) || !(await this.#goesOn(runId, kept.until)))) return kept;
     let making = this.#beingMade.get(key);
     if (!making) {
       making = this.#make(runId, seq, station, nameOf).finally(() => this.#beingMade.delete(key));
       this.#beingMade.set(key, making);
       void making.then(
-        (page) => page.entries === logPage && this.#kept.set(key, page),
+        (page) => this.#kept.set(key, page),
         () => undefined,
       );
     }
     return making;
+  }
+
+  /** Whether anything was written in a run since. */
+  #goesOn(runId: string, until: number): Promise<boolean> {
+    return withConnection(this.#knex, (connection) => {
+      const next = connection.prepare('SELECT 1 FROM log WHERE run_id = ? AND seq > ? LIMIT 1');
+      return next.get(runId, until) !== undefined;
+    });
   }
 
   async #make(
@@ -80,18 +94,18 @@ export class LogPages {
     seq: number,
     station: number | null,
     nameOf: (author: string | null) => string | undefined,
-  ): Promise<LogPage> {
+  ): Promise<KeptPage> {
     const own = station === null ? '' : 'AND (station = @station OR station IS NULL)';
-    const rows = await withConnection(
-      this.#knex,
-      (connection) =>
-        connection
-          .prepare(
-            `SELECT ${columns} FROM log WHERE run_id = @runId AND seq > @seq ${own} ORDER BY seq LIMIT ${logPage}`,
-          )
-          .raw(true)
-          .all({ runId, seq, ...(station !== null && { station }) }) as Row[],
-    );
+    const { rows, until } = await withConnection(this.#knex, (connection) => ({
+      rows: connection
+        .prepare(
+          `SELECT ${columns} FROM log WHERE run_id = @runId AND seq > @seq ${own} ORDER BY seq LIMIT ${logPage}`,
+        )
+        .raw(true)
+        .all({ runId, seq, ...(station !== null && { station }) }) as Row[],
+      until: connection.prepare('SELECT max(seq) FROM log WHERE run_id = ?').pluck().get(runId) as
+        number | null,
+    }));
     const by = byAuthor(nameOf);
     const text = `[${rows.map((row) => entryText(row, by(row[7]))).join(',')}]`;
     // Little is gained by pressing harder, and a class waits.
@@ -99,6 +113,7 @@ export class LogPages {
       packed: await pack(text, { level: 1 }),
       entries: rows.length,
       last: rows.at(-1)?.[0] ?? seq,
+      until: until ?? 0,
     };
   }
 }
@@ -126,7 +141,7 @@ export const textOf = async ({ packed }: LogPage): Promise<string> => (await unp
 /** Answers with a page as it is, or unpacked for whoever cannot. */
 export async function sendPage(request: Request, response: Response, page: LogPage): Promise<undefined> {
   response.type('json').vary('Accept-Encoding');
-  if (page.entries === logPage) response.setHeader(logNext, page.last);
+  if (isFull(page)) response.setHeader(logNext, page.last);
   if (request.acceptsEncodings('gzip')) response.setHeader('Content-Encoding', 'gzip').send(page.packed);
   else response.send(await textOf(page));
 }
