@@ -41,6 +41,8 @@ export const mostPicturesInFile = 2000;
 
 /** Letters of base64 that so many bytes make. */
 const base64Of = (bytes: number) => 4 * Math.ceil(bytes / 3);
+/** … of the longest picture. */
+export const base64Longest = base64Of(mostPictureBytes);
 
 const moment = () => whole(...momentRange, 'ms since 1970');
 
@@ -63,7 +65,7 @@ export type EntryInFile = Of<typeof entryInFileShape>;
 
 export const pictureInFileShape = record('PictureInFile', {
   hash: pictureHash(),
-  data: text(base64Of(mostPictureBytes), 1),
+  data: text(base64Longest, 1),
 });
 export type PictureInFile = Of<typeof pictureInFileShape>;
 

@@ -3,6 +3,7 @@ import { JSONParser } from '@streamparser/json';
 import { mostPicturesInFile, pictureInFileShape, type PictureInFile } from '../../contract/run-file';
 import { refusalsOf } from '../../core/shape';
 import { Problem, refusedField, refusedFields } from '../problems/problem';
+import { Lengths } from './lengths';
 import { bundle, type Piece, type Source } from './pieces';
 
 const noJson = (why: string) =>
@@ -41,7 +42,9 @@ export const documentSource = (file: string): Source =>
     parser.onError = (error) => {
       throw error instanceof Problem ? error : noJson(error.message);
     };
+    const lengths = new Lengths();
     for await (const chunk of createReadStream(file)) {
+      lengths.watch(chunk as Buffer);
       parser.write(chunk as Buffer);
       yield* ready;
       ready = [];

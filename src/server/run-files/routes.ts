@@ -10,7 +10,7 @@ import type { Workshop } from './workshop';
 import type { Layout } from './write-run';
 
 /** A client that takes nothing of a file for so long is let go, ms. */
-const patienceMs = 60_000;
+const patienceMs = 20_000;
 
 /** The body is read as it comes, by the workshop. */
 const asItComes: RequestHandler = (request, _response, next) => {

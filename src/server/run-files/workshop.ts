@@ -19,14 +19,14 @@ const shortFile = 200_000;
 const mostWaiting = 12;
 /**
  * Does what takes long with files of runs, in threads of their own: others are served meanwhile. One is read at a time,
- * two are written.
+ * four are written.
  */
 export class Workshop {
   readonly #files: RunFiles;
   readonly #dataFolder: string;
   readonly #program: URL | null;
   readonly #reading = pLimit(1);
-  readonly #writing = pLimit(2);
+  readonly #writing = pLimit(4);
 
   /** @param program what a thread runs; without it all is done where it is asked for */
   constructor(files: RunFiles, dataFolder: string, program: URL | null) {

@@ -9,8 +9,11 @@ export type Said<Outcome> =
   | { problem: ProblemDocument }
   | { failed: string; code: string | null };
 
-/** Memory a thread may take, MB. */
-const mostMemoryMb = 600;
+/**
+ * Memory a thread may take, MB; more than it ever needs. One that runs out of it may take the program with it: what it
+ * reads is bounded before.
+ */
+const mostMemoryMb = 1500;
 
 /**
  * Has a thread of its own do what takes long; what comes of it comes as fast as it is taken. The thread ends with it, or
