@@ -144,7 +144,7 @@ export async function imports(kills: number): Promise<Toll> {
       }
     };
     const bringing = bring();
-    await pause(random(20, 500));
+    await pause(random(20, 2500));
     await program.down('SIGKILL');
     await bringing;
     await program.up();
