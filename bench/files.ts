@@ -3,8 +3,9 @@ import { openAsBlob } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { setTimeout as pause } from 'node:timers/promises';
 import type { Imported } from '../src/contract/run-file';
-import { pause, TestServer } from '../e2e/server';
+import { TestServer } from '../e2e/server';
 import { fillRun } from '../trials/long-run';
 import { reading, schoolWithRun } from '../trials/school';
 

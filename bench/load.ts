@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { get } from 'node:http';
-import { TestServer, pause } from '../e2e/server';
+import { setTimeout as pause } from 'node:timers/promises';
+import { TestServer } from '../e2e/server';
 import { reading, schoolWithRun } from '../trials/school';
 import type { LoggedEntry } from '../src/contract/entries';
 

@@ -1,7 +1,8 @@
 import { get } from 'node:http';
+import { setTimeout as pause } from 'node:timers/promises';
 import { chromium as browser, type Page } from '@playwright/test';
 import { chromium } from '../e2e/chromium';
-import { pause, TestServer } from '../e2e/server';
+import { TestServer } from '../e2e/server';
 import { fillRun } from '../trials/long-run';
 import { schoolWithRun } from '../trials/school';
 

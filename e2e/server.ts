@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import Database from 'better-sqlite3';
 
 /** An answer that was no. */
@@ -14,8 +15,6 @@ export class Refused extends Error {
     super(`${status} ${text}`);
   }
 }
-
-export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 const newData = () => mkdtempSync(join(tmpdir(), 'tawny-e2e-'));
 

@@ -11,12 +11,13 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { brotliDecompressSync } from 'node:zlib';
+import { setTimeout as pause } from 'node:timers/promises';
 import Database from 'better-sqlite3';
 import { v7 as uuid } from 'uuid';
 import type { BatchReceipt } from '../src/contract/entries';
 import type { RunFile } from '../src/contract/run-file';
 import { examplePlan } from '../src/core/practical';
-import { pause, TestServer } from '../e2e/server';
+import { TestServer } from '../e2e/server';
 import { reading, schoolWithRun } from './school';
 
 /** What a series of kills found. */

@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import Database from 'better-sqlite3';
 import { Wire } from '../e2e/wire';
 import type { BatchReceipt } from '../src/contract/entries';
@@ -10,7 +11,7 @@ import { Unreachable } from '../src/web/api/request';
 import { Outbox } from '../src/web/outbox/outbox';
 import { memoryStore } from '../src/web/outbox/testing/world';
 import type { Toll } from './kills';
-import { pause, TestServer, Refused } from '../e2e/server';
+import { TestServer, Refused } from '../e2e/server';
 import { reading, schoolWithRun } from './school';
 
 /** What the database has of what was acknowledged. */

@@ -63,6 +63,28 @@ describe('pages of a log', () => {
     expect(await lengths()).toEqual([logPage, 4, 1]);
   });
 
+  it('are never older than the question: what was written while one is being made is in the next', async () => {
+    const authors = { namer: () => Promise.resolve(() => 'A'), names: 'A' } as unknown as Authors;
+    const pages = new LogPages(server.knex, authors);
+    const { until } = (await server.knex('log').max({ until: 'seq' }).first()) as { until: number };
+    const asks = Array.from({ length: 60 }, async (_, i) => {
+      if (i % 6 === 0) await write(1, 4);
+      const rows = await server
+        .knex('log')
+        .where('run_id', run)
+        .andWhere('seq', '>', until)
+        .pluck<number[]>('seq');
+      const { last, entries } = await pages.after(run, until);
+      return last >= Math.max(until, ...rows) && entries >= rows.length;
+    });
+    expect(await Promise.all(asks)).not.toContain(false);
+    // Asked for again and again while one is on its way.
+    const first = pages.after(run, until);
+    await write(1, 4);
+    const [, later] = await Promise.all([first, pages.after(run, until)]);
+    expect(later.entries).toBe(11);
+  });
+
   it('are made once for all who ask at once, and anew when a teacher is called otherwise', async () => {
     let name = 'A. Name';
     const authors = {

@@ -67,18 +67,19 @@ export class LogPages {
   async after(runId: string, seq: number, station: number | null = null): Promise<LogPage> {
     const nameOf = await this.#authors.namer();
     const key = JSON.stringify([runId, seq, station, this.#authors.names]);
-    const kept = this.#kept.get(key);
-    if (kept && (isFull(kept) || !(await this.#goesOn(runId, kept.until)))) return kept;
-    let making = this.#beingMade.get(key);
-    if (!making) {
-      making = this.#make(runId, seq, station, nameOf).finally(() => this.#beingMade.delete(key));
-      this.#beingMade.set(key, making);
-      void making.then(
-        (page) => this.#kept.set(key, page),
-        () => undefined,
-      );
+    const being = this.#beingMade.get(key);
+    const shared = this.#kept.get(key) ?? (being && (await being));
+    // One that is not full may have been read before what was written since.
+    if (shared && (isFull(shared) || !(await this.#goesOn(runId, shared.until)))) return shared;
+    const making = this.#make(runId, seq, station, nameOf);
+    this.#beingMade.set(key, making);
+    try {
+      const page = await making;
+      this.#kept.set(key, page);
+      return page;
+    } finally {
+      if (this.#beingMade.get(key) === making) this.#beingMade.delete(key);
     }
-    return making;
   }
 
   /** Whether anything was written in a run since. */

@@ -116,7 +116,8 @@ export class RunFiles {
   async #bringIn(source: Source, { head, entries }: SoundRun, author: string): Promise<Imported> {
     const runId = head.run.id;
     for await (const piece of source()) {
-      if (piece.is === 'picture') await this.#pictures.keep(piece.hash, piece.bytes, piece.pointer);
+      if (piece.is === 'picture')
+        await patiently(() => this.#pictures.keep(piece.hash, piece.bytes, piece.pointer));
       if (piece.is !== 'entries') continue;
       const began = performance.now();
       await this.#log.writeAhead(runId, author, piece.entries as EntryInFile[]);

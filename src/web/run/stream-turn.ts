@@ -64,7 +64,7 @@ export class StreamTurn {
     this.#others.set(said.id, performance.now());
     if (said.asks && this.#holds) this.#tell(false);
     if (!this.#holds || this.#isFirst()) return;
-    this.#holds = false;
+    this.free();
     this.#lost();
   }
 
