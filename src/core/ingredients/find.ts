@@ -78,6 +78,14 @@ function read(words: readonly string[], takeApart: boolean): WordsRead {
   return { found, unknown };
 }
 
+/** The ingredient whose name is longest at a place in stemmed words, and how many words it has; null for none. */
+export function longestNameAt(stems: readonly string[], at: number): { item: IngredientItem; length: number } | null {
+  const name = namesByFirst
+    .get(stems[at]!)
+    ?.find((one) => one.stems.every((stem, j) => stems[at + j] === stem));
+  return name ? { item: name.item, length: name.stems.length } : null;
+}
+
 /** Two known words that were written as one, or null. */
 function halvesOf(stem: string): [string, string] | null {
   for (let at = stem.length - 3; at >= 3; at -= 1) {

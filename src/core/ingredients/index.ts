@@ -7,8 +7,9 @@ export {
   type AllergenLaw,
 } from './allergens';
 export { dietsOf } from './diets';
-export { itemCalled, likelyItem } from './find';
+export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, sentenceUses } from './in-sentences';
 export { ingredientsSource, type BulkDensity, type Composition, type IngredientItem } from './item';
 export { ingredientItems, itemById } from './items';
 export { substitutes, substitutesFor, substitutesSource, type Substitute } from './substitutes';
+export { isNeutral, stemOf, stemsOf } from './words';

@@ -1,0 +1,97 @@
+import { stemOf, stemsOf } from '../../ingredients';
+import type { Contradiction, Recipe } from '../recipe';
+
+type Draft = Omit<Recipe, 'contradictions'>;
+
+/** Things one makes, or words that are verbs and ways: named in a method they are nothing that was forgotten. */
+const made = new Set(
+  `pastry dough batter cake biscuit cookie cracker loaf roll bun soup sauce gravy salad curry jelly jam custard caramel toffee fudge
+  meringue icing frosting buttercream stew burger meatball kofta patty pancake waffle dumpling tart pie pizza muffin scone
+  sandwich crumble topping dressing marinade puree purée paste syrup crumb bread breadcrumb spread dip set block heart tongue
+  sole mace white squash toast mash curd ice roast steak stock-pot seasoning filling glaze bar ball finger chip flake leaf
+  broth honeycomb brittle nougat marshmallow fondant ganache compote chutney pickle relish pesto hummus salsa mayonnaise
+  vinaigrette roux porridge risotto gratin quiche flapjack brownie shortbread fish crust noodle date mint rocket date slush
+  til sprinkle juice peel zest rind yolk sausage sweet candy lolly
+  praline granola rusk wafer wrap tortilla flatbread pudding trifle posset mousse sorbet granita cordial lemonade squash`
+    .trim()
+    .split(/\s+/)
+    .map(stemOf),
+);
+const never = new Set(['water', 'ice', 'sparkling-water', 'e-numbers']);
+/** Words before a name that make it a likeness, a suggestion or a season. */
+const likeness =
+  /\b(?:like|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
+/** “butter the tin”, “flour the surface”, “oil two trays”: doing, not adding. */
+const doing =
+  /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b)/i;
+
+/** A line that no step takes up. */
+export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
+  if (!listed || steps.length === 0) return [];
+  const used = new Set(steps.flatMap((step) => step.uses));
+  // Where most are not found, the method was not understood, and nothing can be said of what it lacks.
+  if (used.size * 2 < formula.length) return [];
+  return formula.flatMap((line, i) => {
+    if (
+      used.has(i) ||
+      line.optional ||
+      /\b(?:to serve|to garnish|to decorate|serving|garnish|for (?:dusting|greasing|rolling|frying|brushing|sprinkling))\b/i.test(
+        `${line.note} ${line.section}`,
+      )
+    )
+      return [];
+    if (/\b(?:serve|serving|garnish)\b/i.test(line.section)) return [];
+    return [
+      {
+        kind: 'unused' as const,
+        lines: [line.line],
+        text: `${line.name.charAt(0).toUpperCase()}${line.name.slice(1)} is listed and never used.`,
+        working: [`steps that name it: 0 of ${steps.length}`],
+        answers: [
+          { label: 'keep it', does: 'leave' as const },
+          { label: 'leave it out', does: 'leave-out' as const, formula: i },
+        ],
+      },
+    ];
+  });
+}
+
+/** Something a step takes up that is on no line. */
+export function usesAreListed({ title, steps, listed, formula }: Draft): Contradiction[] {
+  if (!listed) return [];
+  const named = new Set(stemsOf(title));
+  const known = new Set(formula.flatMap(({ note, name, text }) => stemsOf(`${note} ${name} ${text}`)));
+  const told = new Set<string>();
+  return steps.flatMap((step) =>
+    step.mentioned.others.flatMap(({ item, words, from }) => {
+      const before = step.text.slice(0, from);
+      const stems = stemsOf(words);
+      const head = stems.at(-1)!;
+      if (never.has(item.id) || told.has(item.family) || made.has(head)) return [];
+      if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
+      const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
+      if (stems.length === 1 && starts && doing.test(step.text.slice(from + words.length))) return [];
+      if (likeness.test(before)) return [];
+      // “salted water”, “lemon-yellow”, “floured board”: not the thing itself.
+      if (
+        /^(?:ed|y|ish)?[- ](?:coloured|brown|yellow|sized|free|water bath|proof)\b/i.test(
+          step.text.slice(from + words.length),
+        )
+      )
+        return [];
+      told.add(item.family);
+      return [
+        {
+          kind: 'unlisted' as const,
+          lines: [step.line],
+          text: `${words.charAt(0).toUpperCase()}${words.slice(1).toLowerCase()} goes in but is not listed.`,
+          working: [`step: ${step.text.slice(0, 200)}`],
+          answers: [
+            { label: 'add it', does: 'add' as const, name: words.toLowerCase(), itemId: item.id },
+            { label: 'leave it out', does: 'leave' as const },
+          ],
+        },
+      ];
+    }),
+  );
+}

@@ -1,0 +1,138 @@
+import { formatNumber } from '../../format';
+import { massOf } from '../mass';
+import type { Contradiction, Recipe } from '../recipe';
+
+type Draft = Omit<Recipe, 'contradictions'>;
+
+const things =
+  'balls?|rounds?|pieces?|buns?|rolls?|squares?|biscuits?|cookies|scones?|portions?|strips?|fingers?|rings?|bars?|cakes?|muffins?|cases?|koftas?|patties|glasses|ramekins?|moulds?|bowls?|triangles?|wedges?|circles?|discs?|sticks?|plaits?|loaves|slices?|tartlets?|tarts?|meringues?|mounds?|heaps?|burgers?|cups?|bites?|pots?|dumplings?|shapes?|lengths?|logs?|parcels?|rectangles?|cubes?|kugeln|stücke|teile|brötchen|boules|parts|bolas|porciones|palline|pezzi|porzioni|bola|bagian';
+const number = '(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve|sixteen|twenty|twenty-four)';
+const counted = new RegExp(
+  `\\b${number}\\s+(?:(?:equal(?:ly)?(?:[- ]sized)?|small|large|little|round|even|greased|individual|even-sized|walnut-sized|cm|thick|thin|neat|flat|long|tall|serving|paper|muffin) )*(${things})\\b`,
+  'giu',
+);
+const numbers: Readonly<Record<string, number>> = {
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  sixteen: 16,
+  twenty: 20,
+  'twenty-four': 24,
+};
+const doing =
+  /\b(?:cut|shape|form|roll|divide|divided|make|makes|stamp|pat|press|into|pipe|drop|scoop|spoon|break|split|pull|portion|pour|between|among|fill|mould)\b/i;
+const vessels = /^(?:glass|ramekin|mould|bowl|portion|pot|cup)/i;
+const again =
+  /\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half|halve|quarter|again|per tray|batches|two trays|both trays|at a time|on each|twice|repeat)\b/i;
+const eachMass = new RegExp(
+  `\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:of|at|weighing|zu je|de|da)\\s+(?:about |roughly |each )?(\\d{1,4}(?:[.,]\\d)?)\\s*g\\b|\\b${number}\\s+(\\d{1,4})[ -]?g\\s+(?:${things})\\b|\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:\\(|,)?\\s*(\\d{1,4})\\s*g each\\b`,
+  'giu',
+);
+
+const valueOf = (text: string) => numbers[text.toLowerCase()] ?? Number(text);
+
+/** Batches that are no part of what is divided. */
+const aside = /glaze|icing|topping|serve|filling|decorat|dust|sauce|syrup|dip/i;
+
+/** How much there is to divide, g; null where it cannot be told. */
+function batchG({ formula, cup }: Draft, found: readonly Contradiction[]): number | null {
+  const settled = new Map(
+    found.flatMap(({ answers: [first] }) =>
+      first?.does === 'amount' ? [[first.formula, first] as const] : [],
+    ),
+  );
+  const lines = formula
+    .map((line, i) => {
+      const answer = settled.get(i);
+      return answer ? { ...line, mass: massOf({ ...answer, amountHigh: null }, line.item, cup) } : line;
+    })
+    .filter((line) => !aside.test(line.section) && line.unit !== 'to-taste');
+  const known = lines.filter((line) => line.mass !== null);
+  if (lines.length === 0 || known.length < lines.length - 1) return null;
+  return known.reduce((sum, line) => sum + line.mass!.usual, 0);
+}
+
+/** “12 rings of 55 g” of a dough of 500 g. */
+export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]): Contradiction[] {
+  const batch = batchG(recipe, found);
+  if (batch === null || batch <= 0) return [];
+  return recipe.steps.flatMap((step) =>
+    [...step.text.matchAll(eachMass)].slice(0, 1).flatMap((match) => {
+      const count = valueOf(match[1] ?? match[3] ?? match[5]!);
+      const each = Number((match[2] ?? match[4] ?? match[6]!).replace(',', '.'));
+      const wanted = count * each;
+      // Water boils off, bowls keep some: a quarter less is usual, more than there is never.
+      if (!(count >= 2 && each > 0) || (wanted <= batch * 1.12 && wanted >= batch * 0.7)) return [];
+      const rounded = formatNumber(Math.round(batch / count));
+      return [
+        {
+          kind: 'portions' as const,
+          lines: [step.line],
+          text: `${count} pieces of ${formatNumber(each)} g need ${formatNumber(wanted)} g; the batch weighs about ${formatNumber(Math.round(batch))} g: ${count} of ${rounded} g, or ${Math.floor(batch / each)} of ${formatNumber(each)} g.`,
+          working: [
+            `${count} × ${formatNumber(each)} g = ${formatNumber(wanted)} g`,
+            `batch: ${formatNumber(Math.round(batch))} g`,
+          ],
+          answers: [
+            { label: `${count} of ${rounded} g`, does: 'leave' as const },
+            { label: `${Math.floor(batch / each)} of ${formatNumber(each)} g`, does: 'leave' as const },
+          ],
+        },
+      ];
+    }),
+  );
+}
+
+/** “Makes 12”, and then ten are shaped; “serves 4”, and then there are six glasses. */
+export function countsAgree({ steps, yields, title }: Draft): Contradiction[] {
+  const makes = yields.find((one) => one.kind === 'makes');
+  const serves = yields.find((one) => one.kind === 'serves');
+  const all = steps.map((step) => step.text).join(' ');
+  if (again.test(all)) return [];
+  for (const step of steps) {
+    for (const match of step.text.matchAll(counted)) {
+      const before = step.text.slice(0, match.index);
+      const count = valueOf(match[1]!);
+      const thing = match[2]!;
+      if (count < 2 || !doing.test(before) || /\b(?:of|about|every)\s*$/i.test(before)) continue;
+      const said = vessels.test(thing) && serves ? serves : vessels.test(thing) ? undefined : makes;
+      if (!said) continue;
+      if (said.what !== '' && otherThing(said.what, thing, title)) continue;
+      if (count >= said.count * 0.99 && count <= (said.high ?? said.count) * 1.01) continue;
+      // “about 24”: one or two more or less.
+      if (/about|approx|around|roughly/i.test(said.words) && Math.abs(count - said.count) <= said.count * 0.1)
+        continue;
+      return [
+        {
+          kind: 'portions' as const,
+          lines: [said.line, step.line],
+          text: `“${said.words}”, but the method has ${count} ${thing}.`,
+          working: [`said: ${said.count}`, `method: ${count}`],
+          answers: [
+            { label: `${count}`, does: 'leave' as const },
+            { label: `${said.count}`, does: 'leave' as const },
+          ],
+        },
+      ];
+    }
+  }
+  return [];
+}
+
+/** Twelve strips can make six plaits: only the same kind of thing is counted against the head. */
+function otherThing(what: string, thing: string, title: string): boolean {
+  const stem = (word: string) => word.toLowerCase().replace(/(?:ies|es|s)$/, '');
+  const [a, b] = [stem(what), stem(thing)];
+  if (a === b || title.toLowerCase().includes(a)) return false;
+  return (
+    !/^(?:ball|round|piece|portion|square|bar|slice|shape|circle|disc)/.test(b) &&
+    !/^(?:small|large|piece|portion)/.test(a)
+  );
+}

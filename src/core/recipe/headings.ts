@@ -1,0 +1,107 @@
+/** What a line that is no ingredient and no step can be. */
+export type Heading =
+  | { kind: 'ingredients' | 'method' | 'notes'; rest: string }
+  /** “For the glaze:”; `rest` is what stands after it in the line. */
+  | { kind: 'section'; name: string; rest: string };
+
+const ingredientWords =
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need|what you(?:'ll)? need|what goes in|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
+const methodWords =
+  /^(?:the )?(?:methods?|directions?|instructions?|steps?(?! \d)|preparation|procedure|what to do|how to (?:make|do) it|how it is done|how to|to make|making it|zubereitung|anleitung|so geht's|préparation|preparation|recette|réalisation|étapes|elaboración|preparación|modo de preparación|instrucciones|procedimento|preparazione|cara (?:membuat|memasak)|langkah(?:-langkah)?)(?=\s*(?:$|[:.-]))/i;
+const noteWords =
+  /^(?:(?:cook'?s? |recipe |top )?(?:notes?|tips?|hints?)|storage|nutrition(?:al)?(?: information| facts)?|variations?|equipment|you(?:'ll)? also need|tools?|tipp|conseils?|astuces?|consejos?|consigli|nährwerte|equipo|occorrente|tips)(?=\s*(?:$|[:.-]))/i;
+const sectionWords =
+  /^(?:for (?:the )?|to (?=glaze|serve|finish|decorate|top|garnish)|für (?:den |die |das )?|pour (?:la |le |les |l')|para (?:la |el |los |las )|per (?:la |il |lo |le |l'|i )|untuk )(.{2,40}?)\s*:?$/i;
+
+/** The heading a line is, or null. The text is expected as `plainText` leaves it. */
+export function headingOf(line: string): Heading | null {
+  const text = line.replaceAll(/^[#*_=\s-]+|[*_=\s]+$/g, '');
+  for (const [kind, pattern] of [
+    ['ingredients', ingredientWords],
+    ['method', methodWords],
+    ['notes', noteWords],
+  ] as const) {
+    const match = pattern.exec(text);
+    if (!match) continue;
+    const rest = text.slice(match[0].length);
+    const after = /^\s*(?:\([^)]*\))?\s*(?:[:.-]+|(?:for|für|pour|para|per|untuk)\b[^:]{0,40}:?|$)\s*/i.exec(
+      rest,
+    );
+    if (!after) continue;
+    // “Steps to success” is none; “Ingredients: 200 g flour” is one with something after it.
+    if (!/[:.-]/.test(after[0]) && rest.slice(after[0].length) !== '') continue;
+    return { kind, rest: rest.slice(after[0].length).trim() };
+  }
+  const colon = /^([^:.\d]{3,40}):\s*(.*)$/.exec(text);
+  if (colon && colon[1]!.split(' ').length <= 6)
+    return { kind: 'section', name: nameOf(colon[1]!), rest: colon[2]!.trim() };
+  const section = sectionWords.exec(text);
+  if (section && !/[.\d]/.test(text)) return { kind: 'section', name: nameOf(text), rest: '' };
+  return null;
+}
+
+const nameOf = (text: string) => {
+  const match = sectionWords.exec(text.trim());
+  return (match?.[1] ?? text).trim().toLowerCase();
+};
+
+/** How much a recipe says that it makes. */
+export interface YieldSaid {
+  count: number;
+  high: number | null;
+  kind: 'makes' | 'serves';
+  /** What they are called: “16 squares”; empty where they have no name. */
+  what: string;
+  words: string;
+}
+
+const makes =
+  /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,3}|a dozen|two dozen|one dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
+const serves =
+  /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|portionen|porsi)\b/iu;
+
+export function yieldOf(text: string): YieldSaid | null {
+  const made = makes.exec(text);
+  if (made) {
+    const count = /half/i.test(made[1]!)
+      ? 6
+      : /two/i.test(made[1]!)
+        ? 24
+        : /dozen/i.test(made[1]!)
+          ? 12
+          : Number(made[1]);
+    return {
+      count,
+      high: made[2] === undefined ? null : Number(made[2]),
+      kind: 'makes',
+      what: (made[3] ?? '').toLowerCase(),
+      words: made[0].trim(),
+    };
+  }
+  const served = serves.exec(text);
+  if (!served) return null;
+  return {
+    count: Number(served[1] ?? served[3]),
+    high: served[2] === undefined ? null : Number(served[2]),
+    kind: 'serves',
+    what: '',
+    words: served[0].trim(),
+  };
+}
+
+/** “Prep: 10 minutes”, “Cooking time 40 min”, “Total 1 h”: which of them a text says, with the words of each. */
+export function timesTold(text: string): { what: 'prep' | 'cook' | 'total'; said: string }[] {
+  const found: { what: 'prep' | 'cook' | 'total'; said: string }[] = [];
+  const pattern =
+    /\b(prep(?:aration)?|hands-on|active|cook(?:ing)?|bak(?:e|ing)|total|ready in|backzeit|kochzeit|cuisson|cocción|cottura)(?: time)?\s*(?::|-|(?<=time\s*)|(?<=in ))\s*((?:about )?[\dao][^|;:]{0,30}?\b(?:h(?:ou)?rs?|h|min(?:ute)?s?|minuten|min)\b\.?(?:\s*\d+\s*min(?:ute)?s?)?)/giu;
+  for (const match of text.matchAll(pattern)) {
+    const word = match[1]!.toLowerCase();
+    const what = /^(?:prep|hands|active)/.test(word)
+      ? 'prep'
+      : /^(?:total|ready)/.test(word)
+        ? 'total'
+        : 'cook';
+    found.push({ what, said: match[2]! });
+  }
+  return found;
+}

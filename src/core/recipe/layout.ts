@@ -1,0 +1,99 @@
+import { plainText } from './clean';
+import { quantityAt } from './quantity';
+import { beginsAsStep, bullet, numbering } from './sentences';
+import { unitAt } from './units';
+
+/** A line of what was pasted, or a cell of one where two columns stand side by side. */
+export interface Row {
+  /** Number of the line in the text, from 1. */
+  line: number;
+  text: string;
+}
+
+/** Longest text and most lines that are looked at; what is beyond stays as text. */
+export const mostCharacters = 200_000;
+export const mostLines = 1500;
+const longestLine = 6000;
+
+const gap = /\t+| {3,}|\s\|\s/;
+
+/** The lines of a text with columns taken apart: what stands on the right follows what stands on the left. */
+export function rowsOf(text: string): Row[] {
+  const lines = text
+    .slice(0, mostCharacters)
+    .split(/\r\n|\r|\n/)
+    .slice(0, mostLines);
+  const cells = lines.map((line) =>
+    line
+      .trim()
+      .split(gap)
+      .map(plainText)
+      .filter((cell) => cell !== ''),
+  );
+  const split = cells.filter((row) => row.length >= 2);
+  const methodRight = split.filter((row) => isStepCell(row.at(-1)!)).length;
+  if (split.length >= 2 && methodRight >= 2 && methodRight * 2 >= split.length) return byColumn(lines, cells);
+  return cells.flatMap((row, i) => rowOf(row, i + 1));
+}
+
+const isStepCell = (text: string) =>
+  !amountAlone(text) &&
+  (beginsAsStep(text.replace(numbering, '')) || (/^\p{Ll}/u.test(text) && text.split(' ').length >= 5));
+
+/** Ingredients on the left, method on the right. */
+function byColumn(lines: readonly string[], cells: readonly string[][]): Row[] {
+  const left: Row[] = [];
+  const right: Row[] = [];
+  const at = Math.min(
+    ...lines.flatMap((line, i) => {
+      const match = cells[i]!.length >= 2 ? / {3,}|\t/.exec(line.trimStart()) : null;
+      return match ? [match.index + match[0].length + (line.length - line.trimStart().length)] : [];
+    }),
+  );
+  cells.forEach((row, i) => {
+    const indented = /^\s*/.exec(lines[i]!)![0].length >= Math.min(at, 12);
+    if (row.length >= 2) {
+      left.push({ line: i + 1, text: row.slice(0, -1).join(' ').slice(0, longestLine) });
+      join(right, { line: i + 1, text: row.at(-1)!.slice(0, longestLine) });
+    } else if (row.length === 1) {
+      if (indented || (right.length > 0 && isStepCell(row[0]!))) join(right, { line: i + 1, text: row[0]! });
+      else left.push({ line: i + 1, text: row[0]!.slice(0, longestLine) });
+    }
+  });
+  return [...left, ...right];
+}
+
+/** A line that goes on with the sentence above it joins it. */
+function join(rows: Row[], row: Row): void {
+  const last = rows.at(-1);
+  if (last && /^\p{Ll}/u.test(row.text) && !/[.!?:]$/.test(last.text)) last.text = `${last.text} ${row.text}`;
+  else rows.push(row);
+}
+
+function rowOf(cells: readonly string[], line: number): Row[] {
+  const cut = (text: string) => ({ line, text: text.slice(0, longestLine) });
+  if (cells.length <= 1) return [cut(cells[0] ?? '')];
+  // “Flour | 250 g”, “250 g | flour”: a table.
+  if (cells.length === 2 && (amountAlone(cells[0]!) || amountFirst(cells[1]!)) && !amountAlone(cells[1]!))
+    return amountAlone(cells[0]!) ? [cut(cells.join(' '))] : cells.map(cut);
+  if (cells.length <= 3 && cells.some(amountAlone)) {
+    const amounts = cells.filter(amountAlone);
+    return [cut([...amounts, ...cells.filter((cell) => !amountAlone(cell))].join(' '))];
+  }
+  if (cells.every((cell) => amountFirst(cell))) return cells.map(cut);
+  return [cut(cells.join(' '))];
+}
+
+const amountFirst = (text: string) => quantityAt(text.replace(bullet, '')) !== null;
+
+/** “250 g”, “1”, “2 tbsp (heaped)”, “75 g + 1 tsp for dusting”: an amount and nothing it is of. */
+export function amountAlone(text: string): boolean {
+  const bare = text.replace(bullet, '').trim();
+  const quantity = quantityAt(bare);
+  if (!quantity || /^an?\b/i.test(bare)) return false;
+  const rest = bare.slice(quantity.length);
+  const unit = unitAt(rest);
+  const after = (unit ? rest.slice(unit.length) : rest).trim();
+  if (/^(?:\+|plus\b)/.test(after)) return true;
+  return after.replaceAll(/\([^)]*\)/g, '').trim() === '';
+}

@@ -1,0 +1,297 @@
+import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
+import { foreignMentions, folded, type Language } from './item-named';
+
+/** A line of the formula, as far as a sentence can speak of it. */
+export interface Mentionable {
+  name: string;
+  item: IngredientItem | undefined;
+  section: string;
+  note?: string;
+}
+
+/** A word of a sentence, as it stands and as it is compared. */
+interface Token {
+  stem: string;
+  from: number;
+  to: number;
+}
+
+/** What a sentence names: lines of the formula, and what is on none of them. */
+export interface Mentioned {
+  uses: number[];
+  /** Ingredients that no line is, with their words. */
+  others: { item: IngredientItem; words: string; from: number }[];
+  /** Places where a line is named, for amounts said beside it. */
+  places: { lines: number[]; from: number; to: number }[];
+}
+
+const tokensOf = (text: string): Token[] =>
+  [...text.matchAll(/[\p{L}\p{N}%]+(?:'(?=\p{L})[\p{L}]+)?/gu)].map((match) => ({
+    stem: stemOf(folded(match[0].replaceAll("'", '')).replaceAll(' ', '')),
+    from: match.index,
+    to: match.index + match[0].length,
+  }));
+
+interface Phrase {
+  stems: string[];
+  line: number;
+  /** How surely it means the line: 3 its whole name, 2 a name of the item, 1 the head of its name, 0 a kind of thing. */
+  rank: number;
+}
+
+/** Words that name a kind of thing: all lines that are of it. */
+const kindHeads = new Set(
+  'cheese flour sugar oil milk cream chocolate stock yeast syrup vinegar meat mince fish nut berry fruit herb spice salt pepper bean mushroom onion tomato rice pasta yoghurt juice egg gelatine soda starch butter powder'
+    .split(' ')
+    .map(stemOf),
+);
+
+/** “l'amido”, “d'huile”. */
+const elided = /(?<!\p{L})(?:l|d|un|dell|all|nell|dall|sull|qu)'(?=\p{L})/giu;
+
+/** Parts of a thing that a sentence calls by their own name: the yolk of an egg, the juice of a lemon. */
+const partsOfThings: Readonly<Record<string, string>> = {
+  'egg-white': 'egg',
+  'egg-yolk': 'egg',
+  'lemon-juice': 'lemon',
+  'orange-juice': 'orange',
+  'bottled-lemon-juice': 'lemon',
+};
+
+/** What sentences call a thing once it is in the batch. */
+const alsoCalled: Readonly<Record<string, readonly string[]>> = {
+  breadcrumbs: ['crumbs', 'breadcrumbs'],
+  'fresh-breadcrumbs': ['crumbs', 'breadcrumbs'],
+  panko: ['crumbs', 'breadcrumbs'],
+  'bicarbonate-of-soda': ['soda', 'bicarb', 'bicarbonate'],
+  'stock-cube': ['stock', 'stock cube', 'cube'],
+  turkey: ['mince'],
+  'spring-onion': ['onions', 'chives'],
+  'baking-powder': ['powder'],
+};
+
+const dry =
+  /flour|sugar|powder|bicarbonate|soda|salt|spice|cocoa|starch|semolina|oats|cinnamon|ginger|yeast|cream-of-tartar|cornflour|polenta|seed|almond|mixed-spice|nutmeg/;
+const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|vinegar|stock|vanilla|melted/;
+
+/** Reads which lines of a formula sentences speak of. */
+export class Mentions {
+  readonly #lines: readonly Mentionable[];
+  readonly #language: Language;
+  readonly #byFirst = new Map<string, Phrase[]>();
+
+  constructor(lines: readonly Mentionable[], language: Language) {
+    this.#lines = lines;
+    this.#language = language;
+    lines.forEach((line, i) => this.#addPhrases(line, i));
+    for (const list of this.#byFirst.values())
+      list.sort((a, b) => b.stems.length - a.stems.length || b.rank - a.rank);
+  }
+
+  #add(stems: string[], line: number, rank: number): void {
+    if (stems.length === 0 || stems[0] === '') return;
+    const list = this.#byFirst.get(stems[0]!) ?? [];
+    list.push({ stems, line, rank });
+    this.#byFirst.set(stems[0]!, list);
+  }
+
+  #addPhrases({ name, item }: Mentionable, i: number): void {
+    const stems = tokensOf(name).map((one) => one.stem);
+    this.#add(stems, i, 3);
+    // “fresh ginger” is also “ginger”; “strong white flour” is “white flour”.
+    for (let at = 1; at < stems.length - 1; at += 1) this.#add(stems.slice(at), i, 2);
+    const meaning = stems.filter((stem) => !isNeutral(stem));
+    const head = meaning.at(-1) ?? stems.at(-1)!;
+    this.#add([head], i, 1);
+    if (this.#language !== 'en' && stems[0] !== head) this.#add([stems[0]!], i, 1);
+    for (const word of meaning) if (word.length > 3 && word !== head) this.#add([word], i, 0.5);
+    if (!item) return;
+    const kinds = new Set<string>();
+    for (const other of item.names) {
+      const its = tokensOf(other).map((one) => one.stem);
+      if (its.length > 1) this.#add(its, i, 2);
+      if (kindHeads.has(its.at(-1)!)) kinds.add(its.at(-1)!);
+      if (its.length === 1) this.#add(its, i, 1);
+    }
+    for (const loose of alsoCalled[item.id] ?? [])
+      this.#add(
+        tokensOf(loose).map((one) => one.stem),
+        i,
+        1,
+      );
+    for (const loose of item.loose)
+      this.#add(
+        tokensOf(loose).map((one) => one.stem),
+        i,
+        1,
+      );
+    for (const kind of kinds) this.#add([kind], i, 0);
+    for (const kind of kindsOf(item)) this.#add([kind], i, 0);
+  }
+
+  /** What a sentence of a section names. The text is expected as `plainText` leaves it. */
+  in(said: string, section: string): Mentioned {
+    const sentence =
+      this.#language === 'en' ? said : said.replaceAll(elided, (found) => `${found.slice(0, -1)} `);
+    const tokens = tokensOf(sentence);
+    // A comma ends a name: what follows is looked at as if the sentence began there.
+    const ends = tokens.map(
+      (one, i) => i + 1 < tokens.length && /[,;:.()]/.test(sentence.slice(one.to, tokens[i + 1]!.from)),
+    );
+    const upTo = (at: number) => {
+      const end = ends.indexOf(true, at);
+      return end < 0 ? tokens.length : end + 1;
+    };
+    const all = tokens.map((one) => one.stem);
+    const uses = new Set<number>(this.#collective(sentence, section));
+    const others: Mentioned['others'] = [];
+    const places: Mentioned['places'] = [];
+    for (let i = 0; i < tokens.length;) {
+      const stems = all.slice(0, upTo(i));
+      const own = this.#phraseAt(stems, i);
+      const named = longestNameAt(stems, i);
+      const place = (length: number) => ({ from: tokens[i]!.from, to: tokens[i + length - 1]!.to });
+      if (own && (!named || named.length <= own.length || this.#isPart(named.item, own.lines))) {
+        const length = Math.max(own.length, named && this.#isPart(named.item, own.lines) ? named.length : 0);
+        const lines = this.#meant(own.lines, section);
+        lines.forEach((line) => uses.add(line));
+        places.push({ lines, ...place(length) });
+        i += length;
+        continue;
+      }
+      if (named) {
+        const kin = this.#kinOf(named.item, named.length);
+        if (kin.length > 0) {
+          kin.forEach((line) => uses.add(line));
+          places.push({ lines: kin, ...place(named.length) });
+        } else {
+          const { from, to } = place(named.length);
+          others.push({ item: named.item, words: sentence.slice(from, to), from });
+        }
+        i += named.length;
+        continue;
+      }
+      i += 1;
+    }
+    if (this.#language !== 'en') return { uses: this.#foreign(sentence, uses), others: [], places };
+    return { uses: [...uses].sort((a, b) => a - b), others, places };
+  }
+
+  /** The longest phrase at a place; of equals those of the highest rank. */
+  #phraseAt(stems: readonly string[], at: number): { lines: number[]; length: number } | null {
+    const fitting = (this.#byFirst.get(stems[at]!) ?? []).filter((one) =>
+      one.stems.every((stem, j) => stems[at + j] === stem),
+    );
+    const longest = fitting[0];
+    if (!longest) return null;
+    const same = fitting.filter((one) => one.stems.length === longest.stems.length);
+    const rank = Math.max(...same.map((one) => one.rank));
+    return {
+      lines: [...new Set(same.filter((one) => one.rank === rank).map((one) => one.line))],
+      length: longest.stems.length,
+    };
+  }
+
+  #isPart(item: IngredientItem, lines: readonly number[]): boolean {
+    const whole = partsOfThings[item.id];
+    return lines.some((line) => {
+      const own = this.#lines[line]!.item;
+      return (
+        own !== undefined &&
+        (own.id === item.id || own.id === whole || (own.id === 'lime' && item.id === 'lemon-juice'))
+      );
+    });
+  }
+
+  /** Lines of the same family as an item that is on none: “white sugar” where caster sugar is listed. */
+  #kinOf(item: IngredientItem, length: number): number[] {
+    const whole = partsOfThings[item.id];
+    return this.#lines.flatMap(({ item: own }, i) => {
+      if (!own) return [];
+      if (own.id === item.id || own.id === whole || partsOfThings[own.id] === item.id) return [i];
+      if (own.family !== item.family) return [];
+      // “icing sugar” is not the caster sugar of the list; “sugar” is.
+      return length === 1 ? [i] : [];
+    });
+  }
+
+  /** Of several lines one word can mean: those of its own section, where it has some. */
+  #meant(lines: readonly number[], section: string): number[] {
+    if (lines.length < 2) return [...lines];
+    const here = lines.filter((line) => this.#lines[line]!.section === section);
+    return here.length > 0 && section !== '' ? here : [...lines];
+  }
+
+  #foreign(sentence: string, uses: Set<number>): number[] {
+    for (const { english } of foreignMentions(sentence, this.#language)) {
+      this.#lines.forEach(({ item }, i) => {
+        if (item && (item.names.includes(english) || item.name === english)) uses.add(i);
+      });
+    }
+    return [...uses].sort((a, b) => a - b);
+  }
+
+  /** “all the ingredients”, “the dry ingredients”, “the filling ingredients”, “season”. */
+  #collective(sentence: string, section: string): number[] {
+    const all = (test: (line: Mentionable) => boolean) =>
+      this.#lines.flatMap((line, i) => (test(line) ? [i] : []));
+    const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
+    if (
+      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
+        sentence,
+      )
+    )
+      return all(own);
+    const found: number[] = [];
+    if (/\bdry (?:ingredients|things|mix)\b/i.test(sentence))
+      found.push(
+        ...all(
+          (line) =>
+            own(line) &&
+            line.item !== undefined &&
+            dry.test(line.item.id) &&
+            !/egg|milk(?!-powder)|syrup/.test(line.item.id),
+        ),
+      );
+    if (/\b(?:wet|liquid) ingredients\b|\bliquids\b/i.test(sentence))
+      found.push(
+        ...all(
+          (line) => own(line) && line.item !== undefined && wet.test(line.item.id) && !dry.test(line.item.id),
+        ),
+      );
+    const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
+    if (named)
+      found.push(...all((line) => line.section !== '' && line.section.includes(named[1]!.toLowerCase())));
+    if (/\bseason(?:ed|ing)?\b(?! with)|\babschmecken\b/i.test(sentence))
+      found.push(...all(({ item }) => item?.family === 'salt' || item?.id === 'black-pepper'));
+    return found;
+  }
+}
+
+const kindLists: readonly (readonly [string, RegExp])[] = [
+  [
+    'spice',
+    /^(?:cinnamon|nutmeg|ground-ginger|turmeric|cumin|paprika|chilli|cardamom|clove|mixed-spice|star-anise|spices|curry-powder|black-pepper)$/,
+  ],
+  ['herb', /^(?:parsley|basil|mint|coriander-leaf|thyme|bay-leaf|herbs|spring-onion)$/],
+  [
+    'vegetable',
+    /^(?:carrot|onion|potato|celery|leek|pepper|courgette|aubergine|tomato|cabbage|cauliflower|broccoli|parsnip|spinach|mushroom|sweet-potato|butternut-squash|peas|garlic|beetroot|fennel)$/,
+  ],
+  ['nut', /^(?:almond|hazelnut|walnut|pecan|cashew|pistachio|macadamia|brazil-nut|mixed-nuts|peanut)$/],
+  ['seed', /seed/],
+  [
+    'cheese',
+    /^(?:cheddar|parmesan|feta|mozzarella|ricotta|gouda|blue-cheese|cheese-soft-ripened|cream-cheese|mascarpone|paneer)$/,
+  ],
+  ['meat', /^(?:beef|lamb|pork|turkey|chicken|beef-mince|duck|venison)$/],
+  ['mince', /^(?:beef-mince|turkey|lamb|pork)$/],
+  ['pulse', /^(?:lentil|chickpea|beans|kidney-bean|butter-bean|peas)$/],
+  ['bean', /bean/],
+];
+
+function kindsOf(item: IngredientItem): string[] {
+  const found = kindLists.filter(([, ids]) => ids.test(item.id)).map(([word]) => stemOf(word));
+  if (item.jobs.includes('fruit')) found.push(stemOf('fruit'));
+  return found;
+}

@@ -1,0 +1,304 @@
+import { itemCalled } from '../ingredients';
+import { itemNamed, type Language } from './item-named';
+import { amountsIn } from './amounts-said';
+import { headingOf, timesTold, yieldOf, type YieldSaid } from './headings';
+import { readIngredientLine } from './ingredient-line';
+import { amountAlone, type Row } from './layout';
+import { quantityAt } from './quantity';
+import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering } from './sentences';
+import { temperaturesIn } from './temperatures';
+import { timesIn } from './times';
+import { unitAt } from './units';
+
+/** A line and what it is part of. */
+export interface Part {
+  line: number;
+  text: string;
+  /** “glaze”, “filling”; empty for the main part. */
+  section: string;
+  /** Whether it stood in a list of numbered steps. */
+  numbered: boolean;
+}
+
+/** A recipe taken apart: what belongs to its list and what to its method. */
+export interface Parts {
+  title: string;
+  titleLine: number | null;
+  yields: (YieldSaid & { line: number })[];
+  told: { what: 'prep' | 'cook' | 'total'; said: string; line: number }[];
+  ingredients: Part[];
+  steps: Part[];
+  notUnderstood: number[];
+  /** Whether a list of ingredients was found at all; else they stand in the sentences. */
+  listed: boolean;
+}
+
+type Mode = 'start' | 'ingredients' | 'method' | 'notes';
+
+/** Sorts the rows of a text into title, list, method and what is neither. */
+export function partsOf(rows: readonly Row[], language: Language): Parts {
+  const sorter = new Sorter(language);
+  const joined = joinAmounts(rows);
+  joined.forEach((row, i) => sorter.take(row, joined[i + 1] ?? null));
+  return sorter.parts();
+}
+
+/** “250 g” on one line and “flour” on the next are one line; so are amounts first and names after. */
+function joinAmounts(rows: readonly Row[]): Row[] {
+  const out: Row[] = [];
+  for (let i = 0; i < rows.length;) {
+    let end = i;
+    while (end < rows.length && rows[end]!.text !== '' && amountAlone(rows[end]!.text)) end += 1;
+    const run = end - i;
+    const names = rows.slice(end, end + run);
+    const named =
+      names.length === run &&
+      names.every((row) => row.text !== '' && !amountAlone(row.text) && !looksLikeStep(row.text));
+    if (
+      (run > 0 && named && !/^\d+$/.test(rows[i]!.text.trim())) ||
+      (run === 1 && named && isShort(names[0]!.text))
+    ) {
+      for (let j = 0; j < run; j += 1)
+        out.push({ line: rows[i + j]!.line, text: `${rows[i + j]!.text} ${names[j]!.text}` });
+      i = end + run;
+      continue;
+    }
+    out.push(rows[i]!);
+    i += 1;
+  }
+  return out;
+}
+
+const isShort = (text: string) => text.split(' ').length <= 7;
+const looksLikeStep = (text: string) => beginsAsStep(text.replace(bullet, '').replace(numbering, ''));
+
+class Sorter {
+  readonly #language: Language;
+  #mode: Mode = 'start';
+  #section = '';
+  readonly #parts: Parts = {
+    title: '',
+    titleLine: null,
+    yields: [],
+    told: [],
+    ingredients: [],
+    steps: [],
+    notUnderstood: [],
+    listed: false,
+  };
+
+  constructor(language: Language) {
+    this.#language = language;
+  }
+
+  parts(): Parts {
+    return { ...this.#parts, listed: this.#parts.ingredients.length > 0 };
+  }
+
+  take({ line, text: whole }: Row, next: Row | null): void {
+    const text = whole.trim();
+    if (text === '' || !/\p{L}/u.test(text)) {
+      if (text !== '' && /[\p{L}\p{N}]/u.test(text)) this.#parts.notUnderstood.push(line);
+      return;
+    }
+    const bare = text.replace(bullet, '');
+    if (this.#takeHeading(line, bare, next)) return;
+    if (this.#takeYield(line, bare)) return;
+    if (this.#mode === 'notes') {
+      this.#parts.notUnderstood.push(line);
+      return;
+    }
+    this.#takeLine(line, bare, bullet.test(text), next);
+  }
+
+  #takeHeading(line: number, text: string, next: Row | null): boolean {
+    const heading = headingOf(text);
+    if (!heading) return false;
+    if (heading.kind === 'section') {
+      const inside = heading.rest;
+      if (inside === '') {
+        // A title with a colon at its end, or a section of what follows.
+        this.#section = heading.name;
+        // After a method another list may begin: “For the icing:”.
+        if (this.#mode === 'method' && next && isIngredientLike(next.text, this.#language))
+          this.#mode = 'ingredients';
+        if (this.#mode === 'notes') this.#mode = 'start';
+        return true;
+      }
+      const list = listIn(inside, this.#language);
+      if (!list || this.#mode === 'notes') return false;
+      list.forEach((one) => this.#addIngredient(line, one, heading.name));
+      return true;
+    }
+    this.#mode = heading.kind;
+    this.#section = '';
+    if (heading.rest === '') return true;
+    if (!this.#takeYield(line, heading.rest)) this.take({ line, text: heading.rest }, next);
+    return true;
+  }
+
+  #takeYield(line: number, text: string): boolean {
+    const told = timesTold(text);
+    told.forEach((one) => this.#parts.told.push({ ...one, line }));
+    const said = yieldOf(text);
+    const alone = said && text.length - said.words.length <= 12;
+    const early = this.#parts.ingredients.length === 0 && this.#parts.steps.length === 0;
+    if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
+      this.#parts.yields.push({ ...said, line });
+      if (!alone && this.#parts.title === '') this.#setTitle(line, text.replace(said.words, ''));
+      return true;
+    }
+    return (
+      told.length > 0 &&
+      told.reduce((sum, one) => sum + one.said.length, 0) * 3 > text.length &&
+      !beginsAsStep(text)
+    );
+  }
+
+  #setTitle(line: number, text: string): void {
+    const title = text.replaceAll(/[\s(),.:;-]+$|^[#*\s(-]+/g, '').replace(/\s*[-(,]\s*$/, '');
+    this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
+    this.#parts.titleLine = line;
+  }
+
+  #takeLine(line: number, text: string, bulleted: boolean, next: Row | null): void {
+    const numbered = numbering.test(text) || numberedVerb(text) !== null;
+    const body = numbered
+      ? text.replace(numbering, '').replace(numberedVerb(text)?.[0] ?? '\u0000', '')
+      : text;
+    const step = beginsAsStep(body, this.#language);
+    if (this.#mode === 'method') {
+      // A second list after the method.
+      if (!step && !numbered && !/\.$/.test(body) && isStrictIngredient(body, this.#language))
+        return this.#addIngredient(line, body);
+      return this.#addStep(line, body, numbered);
+    }
+    if (this.#isTitle(body, step, next)) return this.#setTitle(line, body);
+    const list = step ? null : listIn(body, this.#language);
+    if (list) {
+      list.forEach((one) => this.#addIngredient(line, one));
+      return;
+    }
+    if (!step && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
+    const sentence = /[.!]$/.test(body) && body.split(' ').length >= 3;
+    if (step && (sentence || numbered || body.split(' ').length >= 3 || this.#parts.steps.length > 0))
+      return this.#addStep(line, body, numbered);
+    if (
+      this.#mode === 'start' &&
+      this.#parts.title === '' &&
+      this.#parts.ingredients.length === 0 &&
+      !sentence
+    )
+      return this.#setTitle(line, body);
+    // Sentences before any list: prose, if it says how much, how long or how hot.
+    const cooks = amountsIn(body).length > 0 || timesIn(body).length > 0 || temperaturesIn(body).length > 0;
+    if (
+      hasVerb(body) &&
+      (sentence || body.length > 60) &&
+      (cooks || this.#parts.steps.length > 0) &&
+      (this.#mode !== 'ingredients' || body.length > 60)
+    )
+      return this.#addStep(line, body, numbered);
+    if (this.#mode === 'ingredients' && body.split(' ').length <= 8 && !sentence)
+      return this.#addIngredient(line, body);
+    if (this.#mode === 'ingredients' && numbered) return this.#addStep(line, body, numbered);
+    if (bulleted && this.#parts.ingredients.length > 0 && body.split(' ').length <= 5)
+      return this.#addIngredient(line, body);
+    this.#parts.notUnderstood.push(line);
+  }
+
+  /** The first line of a text, unless it is an amount of something or tells what to do. */
+  #isTitle(text: string, step: boolean, next: Row | null): boolean {
+    const { title, ingredients, steps } = this.#parts;
+    if (this.#mode !== 'start' || title !== '' || ingredients.length > 0 || steps.length > 0) return false;
+    if (step || text.split(' ').length > 12 || /[.!?] \p{Lu}|[.]$/u.test(text)) return false;
+    const quantity = quantityAt(text);
+    if (!quantity) return listIn(text, this.#language) === null && !/\d/.test(text);
+    // “Three bean chilli”
+    const rest = text.slice(quantity.length);
+    return (
+      /^\p{Lu}/u.test(text) &&
+      !/^(?:an?|half)\b/i.test(text) &&
+      unitAt(rest) === null &&
+      (itemCalled(rest) === undefined || !/\p{L}/u.test(next?.text ?? ''))
+    );
+  }
+
+  #addIngredient(line: number, text: string, section = this.#section): void {
+    for (const one of apart(text))
+      this.#parts.ingredients.push({ line, text: one, section, numbered: false });
+  }
+
+  #addStep(line: number, text: string, numbered: boolean): void {
+    const last = this.#parts.steps.at(-1);
+    // A sentence that was broken by the end of a line.
+    if (last && !numbered && /^\p{Ll}/u.test(text) && !/[.!?:;]$/.test(last.text)) {
+      last.text = `${last.text} ${text}`;
+      return;
+    }
+    if (this.#mode === 'start' && this.#parts.ingredients.length > 0) this.#mode = 'start';
+    this.#parts.steps.push({ line, text, section: this.#section, numbered });
+  }
+}
+
+const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice(1).toLowerCase();
+
+/** “salt and pepper”, “1 tsp each of cumin and coriander”: two lines in one. */
+function apart(text: string): string[] {
+  const both =
+    /^(?:a little |some )?(salt|sal|sel|sale|salz)\s*(?:and|&|,|\+|und|et|y|e)\s*((?:freshly |fresh )?(?:ground |milled )?(?:black |white )?pepper|pfeffer|poivre|pimienta|pepe)\b(.*)$/i.exec(
+      text,
+    );
+  if (both) return [`${both[1]!}${both[3]!}`, `${both[2]!}${both[3]!}`];
+  const each =
+    /^(.{1,20}?)\s*\beach(?: of)?:? (\p{L}[\p{L} ]+(?:, \p{L}[\p{L} ]+)*),? and (\p{L}[\p{L} ]+)$/iu.exec(
+      text,
+    );
+  if (each && quantityAt(each[1]!))
+    return [...each[2]!.split(', '), each[3]!].map((name) => `${each[1]!} ${name}`);
+  return [text];
+}
+
+/** A line that begins with an amount, is short and tells nobody to do anything; or names an ingredient and no more. */
+function isIngredientLike(text: string, language: Language): boolean {
+  const bare = text.replace(bullet, '').trim();
+  if (beginsAsStep(bare, language) || bare.length > 140) return false;
+  const line = readIngredientLine(bare);
+  if (!line || line.name === '') return false;
+  const words = line.name.split(' ').length;
+  if (line.amount !== null && words <= 8 && !/[.!?] \p{Lu}/u.test(bare)) return true;
+  const known = itemNamed(line.name, language) !== undefined;
+  return known && words <= 4 && bare.split(' ').length <= 9 && !/[.!?]$/.test(bare) && !isLikelyTitle(bare);
+}
+
+const isLikelyTitle = (text: string) => text === text.toUpperCase() && text.split(' ').length > 1;
+
+function isStrictIngredient(text: string, language: Language): boolean {
+  const quantity = quantityAt(text);
+  if (!quantity || text.split(' ').length > 9) return false;
+  const unit = unitAt(text.slice(quantity.length));
+  const line = readIngredientLine(text);
+  return (
+    line !== null &&
+    (unit !== null || itemNamed(line.name, language) !== undefined) &&
+    !hasVerbStart(line.name)
+  );
+}
+
+const hasVerbStart = (name: string) => beginsAsStep(name);
+
+/** A list in one line: “250 g flour, 7 g yeast, 1 egg, beaten, 40 g butter”; null where it is none. */
+function listIn(text: string, language: Language): string[] | null {
+  if (/[.!?] \p{Lu}/u.test(text) && !/^\d/.test(text)) return null;
+  const cut = text
+    .replace(/\.$/, '')
+    .split(
+      /\s*;\s*|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/i,
+    );
+  if (cut.length < 2) return null;
+  const lines = cut.map((one) => readIngredientLine(one));
+  const amounts = lines.filter((line) => line !== null && line.amount !== null && line.name !== '').length;
+  const known = lines.filter((line) => line !== null && itemNamed(line.name, language) !== undefined).length;
+  const long = lines.some((line) => line === null || line.name.split(' ').length > 6);
+  return amounts >= 2 && amounts * 2 >= cut.length && known * 2 >= cut.length && !long ? cut : null;
+}

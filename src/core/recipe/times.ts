@@ -1,0 +1,122 @@
+import { quantityAt } from './quantity';
+
+/** A length of time that a sentence says. */
+export interface TimeSaid {
+  low: number;
+  high: number | null;
+  /** Where it stands in the sentence. */
+  from: number;
+  to: number;
+  per: 'once' | 'side' | 'piece';
+  /** The same length said again: “(60 minutes)”; not another one. */
+  again: boolean;
+}
+
+/** Minutes of one, by its first letters; English, German, French, Spanish, Italian, Indonesian. */
+const unit =
+  /^\s*-?\s*(?:of (?:an? )?|an? |d'|de |di )?(hours?|hrs?|h|stunden?|std|heures?|horas?|or[ae]|jam|minutes?|minuten|minutos?|minut[oi]|mins?|menit|mn|'(?!\p{L})|seconds?|secs?|sekunden?|secondes?|segundos?|second[oi]|detik|s(?=[\s.,;)]|$)|days?|tage?n?|jours?|días?|giorn[oi]|hari|nights?)(?![\p{L}])\.?/iu;
+
+const minutesOf = (word: string): number => {
+  const plain = word.toLowerCase();
+  if (/^(?:days?|tag|jour|día|giorn|hari)/.test(plain)) return 1440;
+  if (/^(?:h|st|heure|hora|or|jam)/.test(plain)) return 60;
+  return /^s(?!t)|^detik/.test(plain) ? 1 / 60 : 1;
+};
+
+/** What stands before a length that is not the step’s own: “every 5 minutes”, “for the last 5 minutes”. */
+const notItsOwn =
+  /\b(?:every|each|last|first|past|within|alle|letzten|ersten|toutes les|dernières|cada|últimos|ogni|ultimi|setiap|under|at|less than|no more than|over)\s*$/i;
+const sides =
+  /^\s*(?:or so\s*)?(?:,?\s*(?:on each|per|a|each|on every|on the other|je|pro|par|de chaque|por|per|setiap)\s*)(side|piece|seite|stück|face|côté|lado|lato|sisi|batch)\b/i;
+
+const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
+
+/** All lengths of time in a sentence, in order. The text is expected as `plainText` leaves it. */
+export function timesIn(text: string): TimeSaid[] {
+  if (!/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b/i.test(text))
+    return [];
+  const found: TimeSaid[] = [];
+  let past = 0;
+  for (const { index } of text.matchAll(starts)) {
+    if (index < past) continue;
+    const quantity = quantityAt(text.slice(index));
+    if (!quantity) continue;
+    const named = unit.exec(text.slice(index + quantity.length).replace(/^(?=\S)/, ' '));
+    if (!named) continue;
+    const shift = /^\s/.test(text.slice(index + quantity.length)) ? 0 : 1;
+    let to = index + quantity.length + named[0].length - shift;
+    // “a second”, “a night”, and the point of the sentence.
+    const bare = /^an?\s*$/i.test(text.slice(index, index + quantity.length));
+    if (bare && !/^(?:h|min|day|stunde|heure|hora|ora)/i.test(named[1]!)) continue;
+    if (bare && /\b(?:times|once|twice|than)\s*$/i.test(text.slice(0, index))) continue;
+    const each = minutesOf(named[1]!);
+    let low = quantity.low * each;
+    let high = quantity.high === null ? null : quantity.high * each;
+    const half = /^\s*(?:and|et|y|e|und)\s*(?:a |an )?(half|quarter|demie|media|mezz[oa])\b/i.exec(
+      text.slice(to),
+    );
+    if (half && each === 60) {
+      low += /quarter/i.test(half[1]!) ? 15 : 30;
+      to += half[0].length;
+    }
+    ({ low, to } = withMinutes(text, low, to, each));
+    ({ high, to } = upTo(text, low, high, to));
+    const per = sides.exec(text.slice(to));
+    if (per) to += per[0].length;
+    past = to;
+    if (notItsOwn.test(text.slice(0, index))) continue;
+    const before = text.slice(0, index);
+    const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;
+    found.push({
+      low: tidy(low),
+      high: high !== null && high > low ? tidy(high) : null,
+      from: index,
+      to,
+      per: per ? (/piece|stück|batch/i.test(per[1]!) ? 'piece' : 'side') : 'once',
+      again,
+    });
+  }
+  return found;
+}
+
+/** “1 hour 20 minutes”, “1 h 20”. */
+function withMinutes(text: string, low: number, to: number, each: number): { low: number; to: number } {
+  if (each < 60) return { low, to };
+  const rest = text.slice(to);
+  const lead = /^\s*(?:and|&|,|et|y|e|und)?\s*(?=\d)/i.exec(rest);
+  if (!lead) return { low, to };
+  const more = quantityAt(rest.slice(lead[0].length));
+  if (!more) return { low, to };
+  const named = unit.exec(rest.slice(lead[0].length + more.length).replace(/^(?=\S)/, ' '));
+  const clock = each === 60 && /^\d{2}(?!\d|\s*°)/.test(rest.slice(lead[0].length)) && lead[0].trim() === '';
+  if (named && minutesOf(named[1]!) < each) {
+    const shift = /^\s/.test(rest.slice(lead[0].length + more.length)) ? 0 : 1;
+    return {
+      low: low + more.low * minutesOf(named[1]!),
+      to: to + lead[0].length + more.length + named[0].length - shift,
+    };
+  }
+  if (!named && clock) return { low: low + more.low, to: to + lead[0].length + 2 };
+  return { low, to };
+}
+
+/** “1 hour to 1½ hours”, “45 minutes to an hour”. */
+function upTo(
+  text: string,
+  low: number,
+  high: number | null,
+  to: number,
+): { high: number | null; to: number } {
+  if (high !== null) return { high, to };
+  const rest = text.slice(to);
+  const joint = /^\s*(?:-|to|or|bis|à|a|sampai)\s+(?=\S)/i.exec(rest);
+  const second = joint && quantityAt(rest.slice(joint[0].length));
+  if (!joint || !second) return { high, to };
+  const named = unit.exec(rest.slice(joint[0].length + second.length).replace(/^(?=\S)/, ' '));
+  const value = named ? second.low * minutesOf(named[1]!) : null;
+  if (value === null || value <= low || value > low * 4) return { high, to };
+  const shift = /^\s/.test(rest.slice(joint[0].length + second.length)) ? 0 : 1;
+  return { high: value, to: to + joint[0].length + second.length + named![0].length - shift };
+}
+
+const tidy = (value: number) => Number(value.toFixed(4));
