@@ -91,7 +91,8 @@ export type InputsOf<I extends InputSpecs> = {
 };
 
 type PlainResult = number | string | boolean | null;
-export type ResultValue = PlainResult | number[] | string[] | Record<string, PlainResult | string[]>[];
+export type ResultValue =
+  PlainResult | number[] | string[] | Record<string, PlainResult | string[] | number[]>[];
 
 /** What a calculator answers with. */
 export interface Answer {

@@ -1,6 +1,7 @@
 import { RefusedValue } from '../bounds';
 import type { Source, WorkingLine } from '../working';
 import { allergenCheck, ingredientCalculator } from './allergens';
+import { doseCheck, fill, leaveningSumCalculator, portions } from './batches';
 import { buyPacks } from './buying';
 import { checkInputs } from './check-inputs';
 import {
@@ -36,6 +37,7 @@ import { foodPropertiesCalculator } from './food-properties';
 import { sodaInSyrup, steamVolume } from './gas-and-steam';
 import { hazardsInCalculator } from './hazards';
 import { nutrients } from './nutrients';
+import { readRecipeCalculator } from './recipes';
 import { sauceThickness } from './sauces';
 import { gelatineGrade, pectinSet } from './setting';
 import { trayCooling } from './tray-cooling';
@@ -141,6 +143,11 @@ export const calculators: readonly Calculator[] = [
   ingredientCalculator,
   hazardsInCalculator,
   servingOrder,
+  portions,
+  fill,
+  leaveningSumCalculator,
+  doseCheck,
+  readRecipeCalculator,
 ];
 
 /** What every door of the registry answers with. */

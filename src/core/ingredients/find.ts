@@ -79,7 +79,10 @@ function read(words: readonly string[], takeApart: boolean): WordsRead {
 }
 
 /** The ingredient whose name is longest at a place in stemmed words, and how many words it has; null for none. */
-export function longestNameAt(stems: readonly string[], at: number): { item: IngredientItem; length: number } | null {
+export function longestNameAt(
+  stems: readonly string[],
+  at: number,
+): { item: IngredientItem; length: number } | null {
   const name = namesByFirst
     .get(stems[at]!)
     ?.find((one) => one.stems.every((stem, j) => stems[at + j] === stem));

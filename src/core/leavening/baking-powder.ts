@@ -2,9 +2,9 @@ import { requireWithin } from '../bounds';
 import type { Source } from '../working';
 
 /** Carbon dioxide a baking powder must give, share of its mass: not less than 12 % (US). */
-const bakingPowderGas = 0.12;
+export const bakingPowderGas = 0.12;
 /** Carbon dioxide self-raising flour must give, share of the flour: not less than 0.40 % (UK). */
-const selfRaisingGas = 0.004;
+export const selfRaisingGas = 0.004;
 
 export const bakingPowderSource: Source = {
   kind: 'from-memory',

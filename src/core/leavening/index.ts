@@ -10,6 +10,7 @@ export {
   type AcidDose,
   type Leavening,
 } from './carbon-dioxide';
+export { leaveningSum, type LeaveningSum } from './leavening-sum';
 export { steamVolumeL } from './steam';
 export {
   equivalentYeastG,

@@ -36,7 +36,9 @@ export function amountsIn(text: string): AmountSaid[] {
 }
 
 function amountAt(text: string, from: number): AmountSaid | null {
-  const quantity = quantityAt(text.slice(from));
+  // “handful of coriander”: one of it.
+  const lone = /^(?:handful|pinch|dash|splash|knob|squeeze|sprig)s? of /i.test(text.slice(from));
+  const quantity = lone ? { low: 1, high: null, length: 0, doubtful: false } : quantityAt(text.slice(from));
   if (!quantity) return null;
   let at = from + quantity.length;
   let low = quantity.low;

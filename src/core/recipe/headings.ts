@@ -5,7 +5,7 @@ export type Heading =
   | { kind: 'section'; name: string; rest: string };
 
 const ingredientWords =
-  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need|what you(?:'ll)? need|what goes in|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
 const methodWords =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?(?! \d)|preparation|procedure|what to do|how to (?:make|do) it|how it is done|how to|to make|making it|zubereitung|anleitung|so geht's|préparation|preparation|recette|réalisation|étapes|elaboración|preparación|modo de preparación|instrucciones|procedimento|preparazione|cara (?:membuat|memasak)|langkah(?:-langkah)?)(?=\s*(?:$|[:.-]))/i;
 const noteWords =
@@ -24,12 +24,13 @@ export function headingOf(line: string): Heading | null {
     const match = pattern.exec(text);
     if (!match) continue;
     const rest = text.slice(match[0].length);
-    const after = /^\s*(?:\([^)]*\))?\s*(?:[:.-]+|(?:for|für|pour|para|per|untuk)\b[^:]{0,40}:?|$)\s*/i.exec(
-      rest,
-    );
+    const after =
+      /^\s*(?:\([^)]*\))?\s*(?:[:.-]+|(?:for|für|pour|para|per|untuk)\b[^:]{0,40}:?|(?=\s?\d)|$)\s*/i.exec(
+        rest,
+      );
     if (!after) continue;
     // “Steps to success” is none; “Ingredients: 200 g flour” is one with something after it.
-    if (!/[:.-]/.test(after[0]) && rest.slice(after[0].length) !== '') continue;
+    if (!/[:.-]/.test(after[0]) && rest.slice(after[0].length) !== '' && !/^you/i.test(text)) continue;
     return { kind, rest: rest.slice(after[0].length).trim() };
   }
   const colon = /^([^:.\d]{3,40}):\s*(.*)$/.exec(text);
@@ -90,7 +91,7 @@ export function yieldOf(text: string): YieldSaid | null {
 }
 
 /** “Prep: 10 minutes”, “Cooking time 40 min”, “Total 1 h”: which of them a text says, with the words of each. */
-export function timesTold(text: string): { what: 'prep' | 'cook' | 'total'; said: string }[] {
+export function timesTold(text: string, early = true): { what: 'prep' | 'cook' | 'total'; said: string }[] {
   const found: { what: 'prep' | 'cook' | 'total'; said: string }[] = [];
   const pattern =
     /\b(prep(?:aration)?|hands-on|active|cook(?:ing)?|bak(?:e|ing)|total|ready in|backzeit|kochzeit|cuisson|cocción|cottura)(?: time)?\s*(?::|-|(?<=time\s*)|(?<=in ))\s*((?:about )?[\dao][^|;:]{0,30}?\b(?:h(?:ou)?rs?|h|min(?:ute)?s?|minuten|min)\b\.?(?:\s*\d+\s*min(?:ute)?s?)?)/giu;
@@ -103,5 +104,15 @@ export function timesTold(text: string): { what: 'prep' | 'cook' | 'total'; said
         : 'cook';
     found.push({ what, said: match[2]! });
   }
+  // “Prep 20 minutes” alone in a line.
+  const bare =
+    /^(prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?: time)?\s+(\d[\d -]*(?:h(?:ou)?rs?|min(?:ute)?s?)\b\.?(?:\s*\d+\s*min(?:ute)?s?)?)$/i.exec(
+      text.trim(),
+    );
+  if (bare && early && found.length === 0)
+    found.push({
+      what: /^p/i.test(bare[1]!) ? 'prep' : /^t/i.test(bare[1]!) ? 'total' : 'cook',
+      said: bare[2]!,
+    });
   return found;
 }

@@ -52,7 +52,7 @@ const linking =
   /^(?:of|de|d'|di|del|dello|della|dell'|dei|degli|delle|du|des|de la|de l'|von|vom)(?:\s+|(?<='))/i;
 
 const before =
-  'very|finely|roughly|coarsely|freshly|lightly|well|thinly|thickly|cold|chilled|ice-cold|iced|frozen|soft|softened|room-temperature|warm|warmed|lukewarm|luke-?warm|luke warm|tepid|hot|boiling|melted|sifted|sieved|beaten|grated|shredded|chopped|diced|sliced|cubed|crushed|mashed|toasted|peeled|drained|rinsed|soaked|stoned|pitted|cooked|ripe|washed|squeezed|minced|separated|kalte[rns]?|weiche[rns]?|warme[rns]?|lauwarme[rns]?|gehackte[rns]?|geriebene[rns]?|geschmolzene[rns]?|dingin|hangat|cincang';
+  'very|finely|roughly|coarsely|freshly|lightly|well|thinly|thickly|cold|hand-hot|blood-warm|chilled|ice-cold|iced|frozen|soft|softened|room-temperature|warm|warmed|lukewarm|luke-?warm|luke warm|tepid|hot|boiling|melted|sifted|sieved|beaten|grated|shredded|chopped|diced|sliced|cubed|crushed|mashed|toasted|peeled|drained|rinsed|soaked|stoned|pitted|cooked|ripe|washed|squeezed|minced|separated|kalte[rns]?|weiche[rns]?|warme[rns]?|lauwarme[rns]?|gehackte[rns]?|geriebene[rns]?|geschmolzene[rns]?|dingin|hangat|cincang';
 const stateBefore = new RegExp(`^((?:(?:${before})(?:,? (?:and )?|,\\s*))+)(?=\\p{L}{2})`, 'iu');
 const stateAfter = new RegExp(
   `^(?:(?:and|then|but|still|which is) )?(?:(?:${before}|zested|juiced|halved|quartered|cut|trimmed|at room|from the|fridge|torn|picked|deseeded|cored|skinned|unpeeled|crumbled|flaked|strained|whipped|whisked|kneaded|dissolved|in (?:small |thin |thick |large )?(?:cubes|slices|chunks|pieces|strips|rings)|into|to room|just|plus|zimmerwarm|weich|kalt|gehackt|gewürfelt|gerieben|geschält|in würfeln|in scheiben|fondu|ramolli|mou|haché|râpé|épluché|émincé|coupé|tiède|froid|picad[oa]|rallad[oa]|derretid[oa]|trocead[oa]|pelad[oa]|cortad[oa]|batid[oa]|a temperatura|tritat[oaie]|grattugiat[oaie]|fus[oa]|morbid[oa]|tagliat[oaie]|a temperatura|cincang|iris|parut|potong|haluskan|geprek|memarkan|kocok)[oaesn]*)(?![\\p{L}])`,
@@ -64,6 +64,9 @@ const optionalWords =
   /[,;(]?\s*\b(?:optional(?:ly)?|if (?:liked|you like|wished|desired|using)|nach wunsch|facultatif|opcional|facoltativo|opsional)\b\)?/i;
 const extra =
   /\s*[,(]?\s*(?:\bplus\b|\band\b|\+)\s*(?:(?:a (?:little|bit)|some|extra|more|\d[\d/., ]*\s?\p{L}{1,12}\.?)\s*)+(?:extra |more |of it )?(?:,? ?(?:for|to)\b.*)?$/iu;
+/** “beaten with 1 tbsp milk”, “dissolved in 2 tbsp water”. */
+const madeWith =
+  /[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
 const purpose =
   /[,(]?\s*\b(?:for (?:the )?(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
 const pinchless =
@@ -90,14 +93,15 @@ export function readIngredientLine(typed: string): IngredientLine | null {
   const tasted = toTaste.test(text);
   take(toTaste);
   take(optionalWords, () => (line.optional = true));
-  take(purpose, (found) => (line.note = found));
+  take(madeWith, (found) => (line.note = found));
+  take(purpose, (found) => (line.note = [found, line.note].filter((one) => one !== '').join(', ')));
   take(extra, (found) => (line.note = [found, line.note].filter((one) => one !== '').join(', ')));
   text = partOf(text) ?? text;
   text = text.replace(pieceOf, (found) => {
     line.note = found.trim().replace(/ of$/, '');
     return '1 ';
   });
-  text = text.replace(vague, '');
+  text = text.replace(vague, '').replace(unnumbered, (found) => `1 ${found}`);
   const rest = amountAtHead(text, line) ?? amountAtTail(text, line);
   nameIn(rest ?? text.replace(vagueHead, ''), line);
   if (line.amount === null) {
@@ -114,7 +118,10 @@ const pieceOf =
   /^(?:an? |one |1 )?(?:about )?[\d/., ]*\d(?:-| )?(?:cm|mm|inch(?:es)?|in|")[- ]?(?:piece|knob|length|chunk|stick|lump|thumb)s?(?: of)?\s+(?=\p{L})/iu;
 /** “a little oil”, “some flour”, “etwas Salz”: no amount. */
 const vague =
-  /^(?:an? |ein |un |une )?(?:little|bit|few|some|plenty|touch|good amount|lots|etwas|wenig|bisschen|peu|poco|po'|sedikit)(?: (?:of|de|d'|di))?\s+(?:(?:pinches|handfuls|drops|cloves|slices|sprigs|leaves|pieces|dashes)(?: of)?\s+)?(?=\p{L})/iu;
+  /^(?:an? |ein |un |une )?(?:little|bit|few|some|plenty|touch|(?:good |generous )?(?:amount|scattering|sprinkling|dusting|grating|grinding|twist|coating)|lots|etwas|wenig|bisschen|peu|poco|po'|sedikit)(?: (?:of|de|d'|di))?\s+(?:(?:pinches|handfuls|drops|cloves|slices|sprigs|leaves|pieces|dashes)(?: of)?\s+)?(?=\p{L})/iu;
+/** “handful of coriander”, “small knob butter”: one of it. */
+const unnumbered =
+  /^(?:(?:small|large|big|good|generous) )?(?:handful|pinch|dash|splash|knob|glug|drizzle|squeeze|clove|sprig|bunch|sachet|packet|tin|stick|slice|spoonful|thumb)s?(?= (?:of )?\p{L})/iu;
 const vagueHead = new RegExp(`${pinchless.source}(?:${linking.source.replace(/^\^/, '')})?`, 'iu');
 const seasoning =
   /\b(?:salt|pepper|seasoning|salz|pfeffer|sel|poivre|sal|pimienta|sale|pepe|garam|merica|water|oil)\b/i;
@@ -412,7 +419,8 @@ function nameIn(text: string, line: IngredientLine): void {
   for (const tail of tails) {
     if (tail === '') continue;
     if (stateAfter.test(tail)) states.push(tail);
-    else if (itemCalled(`${tail} ${name}`) && tail.split(' ').length <= 3) name = `${tail} ${name}`;
+    else if (tail.split(' ').length <= 3 && !itemCalled(tail) && itemCalled(`${tail} ${name}`))
+      name = `${tail} ${name}`;
     else notes.push(tail);
   }
   const led = stateBefore.exec(name);

@@ -1,4 +1,5 @@
 import { plainText } from './clean';
+import { timesTold, yieldOf } from './headings';
 import { quantityAt } from './quantity';
 import { beginsAsStep, bullet, numbering } from './sentences';
 import { unitAt } from './units';
@@ -15,6 +16,7 @@ export const mostCharacters = 200_000;
 export const mostLines = 1500;
 const longestLine = 6000;
 
+const rule = /^[\s|:=_*~-]+$/;
 const gap = /\t+| {3,}|\s\|\s/;
 
 /** The lines of a text with columns taken apart: what stands on the right follows what stands on the left. */
@@ -24,11 +26,14 @@ export function rowsOf(text: string): Row[] {
     .split(/\r\n|\r|\n/)
     .slice(0, mostLines);
   const cells = lines.map((line) =>
-    line
-      .trim()
-      .split(gap)
-      .map(plainText)
-      .filter((cell) => cell !== ''),
+    rule.test(line)
+      ? []
+      : line
+          .trim()
+          .replaceAll(/^\|\s*|\s*\|$/g, '')
+          .split(gap)
+          .map(plainText)
+          .filter((cell) => cell !== ''),
   );
   const split = cells.filter((row) => row.length >= 2);
   const methodRight = split.filter((row) => isStepCell(row.at(-1)!)).length;
@@ -72,7 +77,9 @@ function join(rows: Row[], row: Row): void {
 
 function rowOf(cells: readonly string[], line: number): Row[] {
   const cut = (text: string) => ({ line, text: text.slice(0, longestLine) });
-  if (cells.length <= 1) return [cut(cells[0] ?? '')];
+  if (cells.length <= 1) return taken(cells[0] ?? '').map(cut);
+  if (cells.every((cell) => headWords.test(cell))) return [];
+  if (cells.some((cell) => yieldOf(cell) !== null || timesTold(cell).length > 0)) return cells.map(cut);
   // “Flour | 250 g”, “250 g | flour”: a table.
   if (cells.length === 2 && (amountAlone(cells[0]!) || amountFirst(cells[1]!)) && !amountAlone(cells[1]!))
     return amountAlone(cells[0]!) ? [cut(cells.join(' '))] : cells.map(cut);
@@ -82,6 +89,28 @@ function rowOf(cells: readonly string[], line: number): Row[] {
   }
   if (cells.every((cell) => amountFirst(cell))) return cells.map(cut);
   return [cut(cells.join(' '))];
+}
+
+/** The head of a table. */
+const headWords =
+  /^(?:amounts?|ingredients?|quantit(?:y|ies)|qty|items?|units?|measures?|metric|imperial|us|weight|what|how much)$/i;
+
+const inside =
+  /(?<=[.!?)]\s)(?=(?:you(?:'ll| will)? need|ingredients|method|directions|instructions)\s?[: ])/i;
+const inlineNumber = /\s(?=\(?\d{1,2}[.)]\s+\p{Lu})/u;
+
+/** A line with headings or numbered steps inside it as several. */
+function taken(text: string): string[] {
+  return text.split(inside).flatMap((part) => {
+    const steps = part.split(inlineNumber);
+    const numbers = steps.map((step) => Number(/^\(?(\d{1,2})[.)]/.exec(step)?.[1] ?? NaN));
+    const counting = numbers
+      .slice(1)
+      .every((number, i) =>
+        i === 0 ? number <= 2 || number === numbers[0]! + 1 : number === numbers[i]! + 1,
+      );
+    return steps.length >= 2 && counting ? steps : [part];
+  });
 }
 
 const amountFirst = (text: string) => quantityAt(text.replace(bullet, '')) !== null;

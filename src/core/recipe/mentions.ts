@@ -79,6 +79,7 @@ export class Mentions {
   readonly #lines: readonly Mentionable[];
   readonly #language: Language;
   readonly #byFirst = new Map<string, Phrase[]>();
+  readonly #byFullName = new Set<number>();
 
   constructor(lines: readonly Mentionable[], language: Language) {
     this.#lines = lines;
@@ -129,6 +130,15 @@ export class Mentions {
     for (const kind of kindsOf(item)) this.#add([kind], i, 0);
   }
 
+  /** Lines that a method calls by their full name somewhere: a bare “sugar” means the others. */
+  learn(sentences: readonly string[]): void {
+    for (const sentence of sentences) {
+      for (const { lines, from, to } of this.in(sentence, '').places)
+        if (lines.length === 1 && /\p{L}[ -]\p{L}/u.test(sentence.slice(from, to)))
+          this.#byFullName.add(lines[0]!);
+    }
+  }
+
   /** What a sentence of a section names. The text is expected as `plainText` leaves it. */
   in(said: string, section: string): Mentioned {
     const sentence =
@@ -174,7 +184,8 @@ export class Mentions {
       i += 1;
     }
     if (this.#language !== 'en') return { uses: this.#foreign(sentence, uses), others: [], places };
-    return { uses: [...uses].sort((a, b) => a - b), others, places };
+    const named = [...uses].filter((line) => !this.#isExcepted(this.#lines[line]!, sentence));
+    return { uses: named.sort((a, b) => a - b), others, places };
   }
 
   /** The longest phrase at a place; of equals those of the highest rank. */
@@ -219,7 +230,9 @@ export class Mentions {
   #meant(lines: readonly number[], section: string): number[] {
     if (lines.length < 2) return [...lines];
     const here = lines.filter((line) => this.#lines[line]!.section === section);
-    return here.length > 0 && section !== '' ? here : [...lines];
+    const near = here.length > 0 && section !== '' ? here : lines;
+    const others = near.filter((line) => !this.#byFullName.has(line));
+    return others.length > 0 ? others : [...near];
   }
 
   #foreign(sentence: string, uses: Set<number>): number[] {
@@ -231,19 +244,34 @@ export class Mentions {
     return [...uses].sort((a, b) => a - b);
   }
 
+  /** “everything but the butter”. */
+  #isExcepted({ name, item }: Mentionable, sentence: string): boolean {
+    const except =
+      /\b(?:everything|all (?:of )?the (?:other )?ingredients)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
+        sentence,
+      );
+    if (!except) return false;
+    const stems = tokensOf(except[1]!).map((one) => one.stem);
+    const head = tokensOf(name).at(-1)?.stem ?? '';
+    return (
+      stems.includes(head) ||
+      (item !== undefined && stems.some((_, i) => longestNameAt(stems, i)?.item.id === item.id))
+    );
+  }
+
   /** “all the ingredients”, “the dry ingredients”, “the filling ingredients”, “season”. */
   #collective(sentence: string, section: string): number[] {
     const all = (test: (line: Mentionable) => boolean) =>
       this.#lines.flatMap((line, i) => (test(line) ? [i] : []));
     const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
     if (
-      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
+      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
         sentence,
       )
     )
-      return all(own);
+      return all((line) => own(line) && !this.#isExcepted(line, sentence));
     const found: number[] = [];
-    if (/\bdry (?:ingredients|things|mix)\b/i.test(sentence))
+    if (/(?<!\b(?:into|to|onto|over) (?:the )?)\bdry (?:ingredients|things|mix)\b/i.test(sentence))
       found.push(
         ...all(
           (line) =>

@@ -5,7 +5,7 @@ import { headingOf, timesTold, yieldOf, type YieldSaid } from './headings';
 import { readIngredientLine } from './ingredient-line';
 import { amountAlone, type Row } from './layout';
 import { quantityAt } from './quantity';
-import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering } from './sentences';
+import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering, sentencesOf } from './sentences';
 import { temperaturesIn } from './temperatures';
 import { timesIn } from './times';
 import { unitAt } from './units';
@@ -138,11 +138,11 @@ class Sorter {
   }
 
   #takeYield(line: number, text: string): boolean {
-    const told = timesTold(text);
+    const early = this.#parts.ingredients.length === 0 && this.#parts.steps.length === 0;
+    const told = timesTold(text, early);
     told.forEach((one) => this.#parts.told.push({ ...one, line }));
     const said = yieldOf(text);
     const alone = said && text.length - said.words.length <= 12;
-    const early = this.#parts.ingredients.length === 0 && this.#parts.steps.length === 0;
     if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
       this.#parts.yields.push({ ...said, line });
       if (!alone && this.#parts.title === '') this.#setTitle(line, text.replace(said.words, ''));
@@ -151,7 +151,7 @@ class Sorter {
     return (
       told.length > 0 &&
       told.reduce((sum, one) => sum + one.said.length, 0) * 3 > text.length &&
-      !beginsAsStep(text)
+      (early || !beginsAsStep(text))
     );
   }
 
@@ -229,6 +229,16 @@ class Sorter {
       this.#parts.ingredients.push({ line, text: one, section, numbered: false });
   }
 
+  /** “Serves 4” at the end of a method is no step. */
+  #withoutYield(line: number, text: string): string {
+    const sentences = sentencesOf(text);
+    const last = sentences.at(-1);
+    const said = last && /^(?:serves|makes|yields|enough for)\b/i.test(last.text) ? yieldOf(last.text) : null;
+    if (!last || !said || last.text.length - said.words.length > 12) return text;
+    this.#parts.yields.push({ ...said, line });
+    return text.slice(0, last.from).trim();
+  }
+
   #addStep(line: number, text: string, numbered: boolean): void {
     const last = this.#parts.steps.at(-1);
     // A sentence that was broken by the end of a line.
@@ -237,7 +247,8 @@ class Sorter {
       return;
     }
     if (this.#mode === 'start' && this.#parts.ingredients.length > 0) this.#mode = 'start';
-    this.#parts.steps.push({ line, text, section: this.#section, numbered });
+    const rest = this.#withoutYield(line, text);
+    if (rest !== '') this.#parts.steps.push({ line, text: rest, section: this.#section, numbered });
   }
 }
 
@@ -293,12 +304,28 @@ function listIn(text: string, language: Language): string[] | null {
   const cut = text
     .replace(/\.$/, '')
     .split(
-      /\s*;\s*|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/i,
+      /\s*;\s*|\s+[·•]\s+|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/i,
     );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));
   const amounts = lines.filter((line) => line !== null && line.amount !== null && line.name !== '').length;
   const known = lines.filter((line) => line !== null && itemNamed(line.name, language) !== undefined).length;
   const long = lines.some((line) => line === null || line.name.split(' ').length > 6);
-  return amounts >= 2 && amounts * 2 >= cut.length && known * 2 >= cut.length && !long ? cut : null;
+  return amounts >= 2 && amounts * 2 >= cut.length && known * 2 >= cut.length && !long
+    ? cut.flatMap((one) => furtherIn(one, language))
+    : null;
+}
+
+/** “75 g cheese, pinch of salt, black pepper”: what stands behind a comma and is an ingredient by itself. */
+function furtherIn(text: string, language: Language): string[] {
+  const [first = '', ...more] = text.split(/,\s+/);
+  const out = [first];
+  for (const one of more) {
+    const line = readIngredientLine(one);
+    const alone = line !== null && line.state === '' && line.note === '' && line.name.split(' ').length <= 3;
+    if (alone && itemNamed(line.name, language) !== undefined && !/^(?:plus|or|and)\b/i.test(one))
+      out.push(one);
+    else out[out.length - 1] += `, ${one}`;
+  }
+  return out;
 }

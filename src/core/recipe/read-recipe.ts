@@ -1,5 +1,5 @@
 import { itemById } from '../ingredients';
-import { amountsIn } from './amounts-said';
+import { amountsIn, type AmountSaid } from './amounts-said';
 import { plainText } from './clean';
 import { linesSayOneAmount, methodSaysTheSameAmounts } from './contradictions/amounts';
 import {
@@ -15,7 +15,7 @@ import { readIngredientLine, type IngredientLine } from './ingredient-line';
 import { itemNamed, languageOf, type Language } from './item-named';
 import { mostCharacters, mostLines, rowsOf } from './layout';
 import { massOf, type Mass } from './mass';
-import { Mentions } from './mentions';
+import { Mentions, type Mentioned } from './mentions';
 import { partsOf, type Part } from './parts';
 import type { Contradiction, FormulaLine, Recipe, RecipeStep } from './recipe';
 import { stepsOf, type ReadRecipeStep } from './steps';
@@ -55,6 +55,7 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
   const list = parts.listed ? parts.ingredients : fromSentences(steps);
   const formula = list.flatMap((part) => formulaLine(part, language, meantCup));
   const mentions = new Mentions(formula, language);
+  mentions.learn(steps.map((step) => step.text));
   const recipe = {
     title: parts.title,
     language,
@@ -66,8 +67,9 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
     }),
     formula,
     steps: steps.map((step): RecipeStep => {
-      const mentioned = mentions.in(step.text, step.section);
-      return { ...step, uses: mentioned.uses, mentioned, amounts: amountsIn(step.text) };
+      const amounts = amountsIn(step.text);
+      const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
+      return { ...step, uses: mentioned.uses, mentioned, amounts };
     }),
     notUnderstood: [...parts.notUnderstood, ...beyond(text)],
     listed: parts.listed,
@@ -75,6 +77,27 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
   const contradictions: Contradiction[] = [];
   for (const check of checks) contradictions.push(...check(recipe, contradictions));
   return { ...recipe, contradictions };
+}
+
+/** “200 ml water” means the line of 200 ml, where two are of water. */
+function byAmount(
+  mentioned: Mentioned,
+  amounts: readonly AmountSaid[],
+  formula: readonly FormulaLine[],
+): Mentioned {
+  const dropped = new Set<number>();
+  const places = mentioned.places.map((place) => {
+    const said = amounts.find((one) => one.from < place.to && place.from < one.to);
+    if (!said || place.lines.length < 2) return place;
+    const same = place.lines.filter(
+      (i) => formula[i]!.amount === said.amount && formula[i]!.unit === said.unit,
+    );
+    if (same.length !== 1) return place;
+    for (const i of place.lines) if (i !== same[0]) dropped.add(i);
+    return { ...place, lines: same };
+  });
+  for (const { lines } of places) for (const i of lines) dropped.delete(i);
+  return { ...mentioned, uses: mentioned.uses.filter((i) => !dropped.has(i)), places };
 }
 
 /** Lines behind the last that is looked at: the first of them stands for all. */

@@ -20,7 +20,7 @@ const verbs = new Set(
 );
 
 const lead =
-  /^(?:(?:then|now|next|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|meanwhile|afterwards?|once|when|after|while|as soon as|to (?:make|finish|serve|begin|start)|with|in|on|using|over|at|for|if|do not|don't|never|always|gently|carefully|slowly|quickly|lightly|gradually|roughly|thoroughly|finely|coarsely|generously|evenly|repeat|one by one|off the heat|by hand)\b,?\s*)/i;
+  /^(?:(?:then|now|next|just|simply|first(?:ly)?|second(?:ly)?|third(?:ly)?|finally|lastly|meanwhile|afterwards?|once|when|after|while|as soon as|to (?:make|finish|serve|begin|start)|with|in|on|using|over|at|for|if|do not|don't|never|always|gently|carefully|slowly|quickly|lightly|gradually|roughly|thoroughly|finely|coarsely|generously|evenly|repeat|one by one|off the heat|by hand)\b,?\s*)/i;
 
 /** What instructions begin with in other languages: infinitives and imperatives. */
 const foreign: Readonly<Partial<Record<Language, RegExp>>> = {
@@ -37,6 +37,7 @@ const foreign: Readonly<Partial<Record<Language, RegExp>>> = {
  */
 export function beginsAsStep(text: string, language: Language = 'en'): boolean {
   if (foreign[language]?.test(text) && quantityAt(text) === null) return true;
+  if (/^\p{L}+ (?:should|must|is|are|will|was|has|can|may|needs?)\b/iu.test(text)) return false;
   const first = /^[\p{L}-]+/u.exec(text)?.[0].toLowerCase();
   if (first !== undefined && verbs.has(first)) return !isNamedSo(text);
   const led = lead.exec(text);

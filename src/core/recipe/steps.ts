@@ -65,8 +65,13 @@ function clausesOf(sentence: string, language: Language): string[] {
     ),
   ];
   // The last thing to do that begins between the two; else no cut.
+  const turned = cuts.find((match) =>
+    /^(?:turn|reduce|lower|increase|raise)\b/i.test(between.slice(match.index + match[0].length)),
+  );
   const cut =
-    cuts.findLast((match) => beginsAsStep(between.slice(match.index + match[0].length), language)) ?? cuts[0];
+    turned ??
+    cuts.findLast((match) => beginsAsStep(between.slice(match.index + match[0].length), language)) ??
+    cuts[0];
   if (!cut) return [sentence];
   const at = first.to + cut.index;
   const rest = sentence.slice(at + cut[0].length).trim();
@@ -83,9 +88,16 @@ function grouped(sentences: readonly string[], each: boolean, language: Language
     const group = groups.at(-1);
     const time = timesIn(sentence).length > 0;
     const follows = sentence.split(' ').length <= 3 && !time && !beginsAsStep(sentence, language);
+    // “Cook 10 min.” says how long the sentence before it takes.
+    const ownTime =
+      time &&
+      !timed &&
+      sentence.split(' ').length <= 5 &&
+      /^(?:cook|fry|stir|mix|knead|blend|beat|whisk)\b/i.test(sentence);
     const apart =
       !group ||
       (!follows &&
+        !ownTime &&
         (each
           ? beginsAsStep(sentence, language) || time
           : (time && (timed || waits.test(sentence))) || (timed && beginsAsStep(sentence, language))));

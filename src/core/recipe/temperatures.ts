@@ -35,6 +35,8 @@ const written = new RegExp(
 const fanFirst = /\b(fan|umluft|heißluft|convection)(?:\s+oven)?[\s:]*(\d{3})\b\s*(°?\s*[CF]?\b)?/giu;
 const gas = /\bgas(?:\s*mark)?\s*(1\/4|1\/2|\d)\b/giu;
 const thermostat = /\bth(?:ermostat)?\.?\s*(\d{1,2})(?:[-/]\d)?\b/giu;
+const inWords =
+  /\b(\d{2,3})(?:\s*(?:-|to)\s*(\d{2,3}))?\s+(?:degrees|grad|degrés|grados|gradi|derajat|grader)\b/giu;
 const bareOven =
   /\b(?:oven|bake|roast|ofen|four|horno|forno|oven)\b[^.;]{0,40}?\b(?:to|at|auf|bei|à|a)\s+(\d{3})(?!\s*(?:°|C\b|F\b|g\b|ml\b|\d|min))/giu;
 
@@ -55,6 +57,15 @@ export function temperaturesIn(text: string): TemperatureSaid[] {
     );
   }
   for (const match of text.matchAll(written)) addWritten(match, text, add);
+  for (const match of text.matchAll(inWords)) {
+    const [value, high] = [Number(match[1]), match[2] === undefined ? null : Number(match[2])];
+    const hot = value > 280;
+    const of = (one: number) => (hot ? toCelsius(one) : one);
+    add(
+      { celsius: of(value), high: high === null ? null : of(high), as: hot ? 'F' : 'C', from: match.index },
+      match[0],
+    );
+  }
   for (const match of text.matchAll(gas)) {
     const celsius = gasCelsius.get(fractions[match[1]!] ?? Number(match[1]));
     if (celsius !== undefined) add({ celsius, high: null, as: 'gas', from: match.index }, match[0]);

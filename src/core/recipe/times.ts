@@ -25,7 +25,7 @@ const minutesOf = (word: string): number => {
 
 /** What stands before a length that is not the step’s own: “every 5 minutes”, “for the last 5 minutes”. */
 const notItsOwn =
-  /\b(?:every|each|last|first|past|within|alle|letzten|ersten|toutes les|dernières|cada|últimos|ogni|ultimi|setiap|under|at|less than|no more than|over)\s*$/i;
+  /\b(?:every|each|last|first|past|within|alle|letzten|ersten|toutes les|dernières|cada|últimos|ogni|ultimi|setiap|under|at|less than|no more than|after|another time)\s*$/i;
 const sides =
   /^\s*(?:or so\s*)?(?:,?\s*(?:on each|per|a|each|on every|on the other|je|pro|par|de chaque|por|per|setiap)\s*)(side|piece|seite|stück|face|côté|lado|lato|sisi|batch)\b/i;
 

@@ -118,7 +118,7 @@ const table: readonly (readonly [RecipeUnit, number, string])[] = [
   [
     'each',
     1,
-    'piece pieces sprig sprigs head heads bunch bunches bulb bulbs leaf leaves sheet sheets knob knobs cube cubes fillet fillets ear ears pod pods stück bund zweig zweige blatt blätter würfel knolle|brin brins|botte bottes|feuille feuilles|tête|noix|hoja hojas|manojo|ramita ramitas|unidad unidades|foglia foglie|fogli|mazzetto|rametto rametti|ciuffo|noce|cubetto|pezzo pezzi|buah|butir|biji|helai|ikat|ruas|ekor|potong',
+    'piece pieces thumb thumbs spoonful spoonfuls sprig sprigs head heads bunch bunches bulb bulbs leaf leaves sheet sheets knob knobs cube cubes fillet fillets ear ears pod pods stück bund zweig zweige blatt blätter würfel knolle|brin brins|botte bottes|feuille feuilles|tête|noix|hoja hojas|manojo|ramita ramitas|unidad unidades|foglia foglie|fogli|mazzetto|rametto rametti|ciuffo|noce|cubetto|pezzo pezzi|buah|butir|biji|helai|ikat|ruas|ekor|potong',
   ],
 ];
 

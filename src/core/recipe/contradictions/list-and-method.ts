@@ -11,7 +11,7 @@ const made = new Set(
   sole mace white squash toast mash curd ice roast steak stock-pot seasoning filling glaze bar ball finger chip flake leaf
   broth honeycomb brittle nougat marshmallow fondant ganache compote chutney pickle relish pesto hummus salsa mayonnaise
   vinaigrette roux porridge risotto gratin quiche flapjack brownie shortbread fish crust noodle date mint rocket date slush
-  til sprinkle juice peel zest rind yolk sausage sweet candy lolly
+  til rub sprinkle juice peel zest rind yolk sausage sweet candy lolly
   praline granola rusk wafer wrap tortilla flatbread pudding trifle posset mousse sorbet granita cordial lemonade squash`
     .trim()
     .split(/\s+/)
@@ -25,15 +25,25 @@ const likeness =
 const doing =
   /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b)/i;
 
+/** “an oiled tin”, “a floured board”: used, though not named. */
+const greased: readonly (readonly [RegExp, string])[] = [
+  [/\boil(?:ed|y)\b|\bgreased?\b|\bfry\b/i, 'oil'],
+  [/\bbuttered\b|\bgreased?\b/i, 'butter'],
+  [/\bfloured\b/i, 'flour'],
+  [/\bsalted\b/i, 'salt'],
+];
+
 /** A line that no step takes up. */
 export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
   if (!listed || steps.length === 0) return [];
   const used = new Set(steps.flatMap((step) => step.uses));
   // Where most are not found, the method was not understood, and nothing can be said of what it lacks.
   if (used.size * 2 < formula.length) return [];
+  const all = steps.map((step) => step.text).join(' ');
   return formula.flatMap((line, i) => {
     if (
       used.has(i) ||
+      greased.some(([word, family]) => line.item?.family === family && word.test(all)) ||
       line.optional ||
       /\b(?:to serve|to garnish|to decorate|serving|garnish|for (?:dusting|greasing|rolling|frying|brushing|sprinkling))\b/i.test(
         `${line.note} ${line.section}`,
@@ -62,6 +72,7 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
   const named = new Set(stemsOf(title));
   const known = new Set(formula.flatMap(({ note, name, text }) => stemsOf(`${note} ${name} ${text}`)));
   const told = new Set<string>();
+  const all = steps.map((step) => step.text).join(' ');
   return steps.flatMap((step) =>
     step.mentioned.others.flatMap(({ item, words, from }) => {
       const before = step.text.slice(0, from);
@@ -79,6 +90,8 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
         )
       )
         return [];
+      // Beans or rice that weigh a pastry case down are no ingredient.
+      if (/bean|rice|pea/.test(item.family) && /\bblind\b/i.test(all)) return [];
       told.add(item.family);
       return [
         {

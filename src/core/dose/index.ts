@@ -1,0 +1,1 @@
+export { dosesOf, usualDosesSource, type Dose, type DoseLine } from './usual-doses';
