@@ -23,6 +23,7 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
   clearUpMinutes: 'Time',
   studentQuestions: 'Student questions',
   nextTime: 'Next time',
+  pasted: 'Formula',
   dismissed: 'Remarks',
 };
 
@@ -40,6 +41,7 @@ const names: Readonly<Record<string, string>> = {
   briefingMinutes: 'briefing',
   clearUpMinutes: 'clearing up',
   studentQuestions: 'questions',
+  pasted: 'pasted text',
   dismissed: 'set aside',
   minutesTo: 'minutes at most',
   lookAt: 'look at',

@@ -24,6 +24,7 @@ export function planOfStation(plan: Plan, treatmentId: string | undefined): Plan
     steps: plan.steps.filter((step) => doesStep(step, plan, treatment)),
     studentQuestions: [],
     nextTime: '',
+    pasted: '',
     dismissed: [],
   };
 }

@@ -194,6 +194,7 @@ export const planShape = record('Plan', {
     '',
     about('what the teacher wants to remember; on no sheet and no station page', text(2000)),
   ),
+  pasted: later('', about('the text a recipe was pasted as, as it was; on no sheet', text(200_000))),
   dismissed: list(dismissalShape, 200),
 });
 

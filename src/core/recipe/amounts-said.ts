@@ -1,7 +1,7 @@
-import { longestNameAt, stemOf, type IngredientItem } from '../ingredients';
+import { longestNameAt, type IngredientItem } from '../ingredients';
 import { quantityAt } from './quantity';
 import { unitAt, type RecipeUnit } from './units';
-import { folded } from './item-named';
+import { comparable } from './mentions';
 
 /** An amount with what it is of, inside a sentence: “50 g of the cold butter”. */
 export interface AmountSaid {
@@ -21,21 +21,26 @@ const starts = /(?<![\p{L}\d.,/°-])(?=[\p{L}\d])/gu;
 const between =
   /^(?:(?:of|the|a|your|some|more|extra|further|large|medium|small|whole|cold|warm|lukewarm|tepid|hot|boiling|soft|softened|melted|chilled|iced|fresh|freshly|finely|roughly|grated|chopped|sliced|crushed|diced|cubed|beaten|ripe|chunky|good|plain|squeezed|peeled|minced|heaped|level|rounded|scant|de|du|des|di|del|della|d|von|la|le|il|vaste)\s+)*/i;
 
+/** How far an amount and its name reach at most. */
+const farthest = 160;
+
 /** Amounts in a sentence that are of something known. The text is expected as `plainText` leaves it. */
 export function amountsIn(text: string): AmountSaid[] {
   const found: AmountSaid[] = [];
   let past = 0;
   for (const { index } of text.matchAll(starts)) {
     if (index < past) continue;
-    const one = amountAt(text, index);
+    const one = amountAt(text.slice(index, index + farthest));
     if (!one) continue;
-    found.push(one);
-    past = one.to;
+    found.push({ ...one, from: one.from + index, to: one.to + index });
+    past = one.to + index;
   }
   return found;
 }
 
-function amountAt(text: string, from: number): AmountSaid | null {
+/** The amount at the head of a text. */
+function amountAt(text: string): AmountSaid | null {
+  const from = 0;
   // “handful of coriander”: one of it.
   const lone = /^(?:handful|pinch|dash|splash|knob|squeeze|sprig)s? of /i.test(text.slice(from));
   const quantity = lone ? { low: 1, high: null, length: 0, doubtful: false } : quantityAt(text.slice(from));
@@ -61,7 +66,7 @@ function amountAt(text: string, from: number): AmountSaid | null {
   const start = at + gap.length;
   const words = [...text.slice(start, start + 80).matchAll(/[\p{L}\p{N}%]+(?:'\p{L}+)?/gu)];
   if (words.length === 0 || words[0]!.index > 1) return null;
-  const stems = words.map((match) => stemOf(folded(match[0].replaceAll("'", '')).replaceAll(' ', '')));
+  const stems = words.map((match) => comparable(match[0]));
   // An adjective or two may stand before the name: “strong white flour”.
   for (let i = 0; i < Math.min(3, words.length); i += 1) {
     const named = longestNameAt(stems, i);

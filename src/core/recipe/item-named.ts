@@ -1,4 +1,5 @@
 import { itemCalled, likelyItem, type IngredientItem } from '../ingredients';
+import { remembered } from '../memory';
 import { foreignNames } from './foreign-names';
 
 /** Languages whose ingredient lines are read, besides English. */
@@ -71,7 +72,12 @@ function translated(name: string, language: Language): string | null {
 }
 
 /** Which of the ingredients table a name means in a language; undefined where it is not known. */
-export function itemNamed(name: string, language: Language): IngredientItem | undefined {
+export const itemNamed = (name: string, language: Language): IngredientItem | undefined =>
+  named(`${language}:${name}`);
+
+const named = remembered((asked) => itemOf(asked.slice(3), asked.slice(0, 2) as Language));
+
+function itemOf(name: string, language: Language): IngredientItem | undefined {
   if (language !== 'en') {
     const english = translated(name, language);
     if (english !== null) return likelyItem(english);

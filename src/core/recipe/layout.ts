@@ -24,7 +24,8 @@ export function rowsOf(text: string): Row[] {
   const lines = text
     .slice(0, mostCharacters)
     .split(/\r\n|\r|\n/)
-    .slice(0, mostLines);
+    .slice(0, mostLines)
+    .map((line) => line.slice(0, longestLine));
   const cells = lines.map((line) =>
     rule.test(line)
       ? []
@@ -97,7 +98,7 @@ const headWords =
 
 const inside =
   /(?<=[.!?)]\s)(?=(?:you(?:'ll| will)? need|ingredients|method|directions|instructions)\s?[: ])/i;
-const inlineNumber = /\s(?=\(?\d{1,2}[.)]\s+\p{Lu})/u;
+const inlineNumber = /(?<!\b(?:gas|mark|to|of|into|for|at|serves|makes|about))\s(?=\(?\d{1,2}[.)]\s+\p{Lu})/u;
 
 /** A line with headings or numbered steps inside it as several. */
 function taken(text: string): string[] {

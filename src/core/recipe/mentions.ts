@@ -1,4 +1,5 @@
 import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
+import { remembered } from '../memory';
 import { foreignMentions, folded, type Language } from './item-named';
 
 /** A line of the formula, as far as a sentence can speak of it. */
@@ -25,12 +26,44 @@ export interface Mentioned {
   places: { lines: number[]; from: number; to: number }[];
 }
 
+/** A word as it is compared; the same few hundred words are asked for again and again. */
+export const comparable = remembered(
+  (word) => stemOf(folded(word.replaceAll("'", '')).replaceAll(' ', '')),
+  20_000,
+);
+
 const tokensOf = (text: string): Token[] =>
   [...text.matchAll(/[\p{L}\p{N}%]+(?:'(?=\p{L})[\p{L}]+)?/gu)].map((match) => ({
-    stem: stemOf(folded(match[0].replaceAll("'", '')).replaceAll(' ', '')),
+    stem: comparable(match[0]),
     from: match.index,
     to: match.index + match[0].length,
   }));
+
+const stemsIn = (text: string) => tokensOf(text).map((one) => one.stem);
+
+/** What an item of the table is called in sentences: its names, looser words, and the kinds of thing it is. */
+interface Called {
+  names: string[][];
+  loose: string[][];
+  kinds: string[];
+}
+
+const calledOf = new Map<IngredientItem, Called>();
+
+function calledBy(item: IngredientItem): Called {
+  const known = calledOf.get(item);
+  if (known) return known;
+  const names = item.names.map(stemsIn);
+  const kinds = new Set(kindsOf(item));
+  for (const stems of names) if (kindHeads.has(stems.at(-1)!)) kinds.add(stems.at(-1)!);
+  const called = {
+    names,
+    loose: [...(alsoCalled[item.id] ?? []), ...item.loose].map(stemsIn),
+    kinds: [...kinds],
+  };
+  calledOf.set(item, called);
+  return called;
+}
 
 interface Phrase {
   stems: string[];
@@ -97,7 +130,7 @@ export class Mentions {
   }
 
   #addPhrases({ name, item }: Mentionable, i: number): void {
-    const stems = tokensOf(name).map((one) => one.stem);
+    const stems = stemsIn(name);
     this.#add(stems, i, 3);
     // “fresh ginger” is also “ginger”; “strong white flour” is “white flour”.
     for (let at = 1; at < stems.length - 1; at += 1) this.#add(stems.slice(at), i, 2);
@@ -107,27 +140,10 @@ export class Mentions {
     if (this.#language !== 'en' && stems[0] !== head) this.#add([stems[0]!], i, 1);
     for (const word of meaning) if (word.length > 3 && word !== head) this.#add([word], i, 0.5);
     if (!item) return;
-    const kinds = new Set<string>();
-    for (const other of item.names) {
-      const its = tokensOf(other).map((one) => one.stem);
-      if (its.length > 1) this.#add(its, i, 2);
-      if (kindHeads.has(its.at(-1)!)) kinds.add(its.at(-1)!);
-      if (its.length === 1) this.#add(its, i, 1);
-    }
-    for (const loose of alsoCalled[item.id] ?? [])
-      this.#add(
-        tokensOf(loose).map((one) => one.stem),
-        i,
-        1,
-      );
-    for (const loose of item.loose)
-      this.#add(
-        tokensOf(loose).map((one) => one.stem),
-        i,
-        1,
-      );
-    for (const kind of kinds) this.#add([kind], i, 0);
-    for (const kind of kindsOf(item)) this.#add([kind], i, 0);
+    const called = calledBy(item);
+    for (const its of called.names) this.#add(its, i, its.length > 1 ? 2 : 1);
+    for (const its of called.loose) this.#add(its, i, 1);
+    for (const kind of called.kinds) this.#add([kind], i, 0);
   }
 
   /** Lines that a method calls by their full name somewhere: a bare “sugar” means the others. */
@@ -251,7 +267,7 @@ export class Mentions {
         sentence,
       );
     if (!except) return false;
-    const stems = tokensOf(except[1]!).map((one) => one.stem);
+    const stems = stemsIn(except[1]!);
     const head = tokensOf(name).at(-1)?.stem ?? '';
     return (
       stems.includes(head) ||

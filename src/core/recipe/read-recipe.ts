@@ -1,5 +1,4 @@
-import { itemById } from '../ingredients';
-import { amountsIn, type AmountSaid } from './amounts-said';
+import { amountsIn } from './amounts-said';
 import { plainText } from './clean';
 import { linesSayOneAmount, methodSaysTheSameAmounts } from './contradictions/amounts';
 import {
@@ -11,16 +10,15 @@ import {
 } from './contradictions/heat-and-time';
 import { linesAreUsed, usesAreListed } from './contradictions/list-and-method';
 import { countsAgree, piecesAreTheBatch } from './contradictions/portions';
-import { readIngredientLine, type IngredientLine } from './ingredient-line';
-import { itemNamed, languageOf, type Language } from './item-named';
+import { formulaLine } from './formula-line';
+import { languageOf } from './item-named';
 import { mostCharacters, mostLines, rowsOf } from './layout';
-import { massOf, type Mass } from './mass';
-import { Mentions, type Mentioned } from './mentions';
 import { partsOf, type Part } from './parts';
-import type { Contradiction, FormulaLine, Recipe, RecipeStep } from './recipe';
+import type { Contradiction, Recipe, RecipeStep } from './recipe';
 import { stepsOf, type ReadRecipeStep } from './steps';
 import { timesIn } from './times';
-import { gramsOf, type CupKind } from './units';
+import type { CupKind } from './units';
+import { usesOfSteps } from './uses';
 import { withoutMarkup } from './markup';
 
 const checks: readonly ((
@@ -54,8 +52,7 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
   const steps = stepsOf(parts.steps, language);
   const list = parts.listed ? parts.ingredients : fromSentences(steps);
   const formula = list.flatMap((part) => formulaLine(part, language, meantCup));
-  const mentions = new Mentions(formula, language);
-  mentions.learn(steps.map((step) => step.text));
+  const uses = usesOfSteps(steps, formula, language);
   const recipe = {
     title: parts.title,
     language,
@@ -66,38 +63,13 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
       return minutes === undefined ? [] : [{ what, minutes, line }];
     }),
     formula,
-    steps: steps.map((step): RecipeStep => {
-      const amounts = amountsIn(step.text);
-      const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
-      return { ...step, uses: mentioned.uses, mentioned, amounts };
-    }),
+    steps: steps.map((step, i): RecipeStep => ({ ...step, ...uses[i]! })),
     notUnderstood: [...parts.notUnderstood, ...beyond(text)],
     listed: parts.listed,
   };
   const contradictions: Contradiction[] = [];
   for (const check of checks) contradictions.push(...check(recipe, contradictions));
   return { ...recipe, contradictions };
-}
-
-/** “200 ml water” means the line of 200 ml, where two are of water. */
-function byAmount(
-  mentioned: Mentioned,
-  amounts: readonly AmountSaid[],
-  formula: readonly FormulaLine[],
-): Mentioned {
-  const dropped = new Set<number>();
-  const places = mentioned.places.map((place) => {
-    const said = amounts.find((one) => one.from < place.to && place.from < one.to);
-    if (!said || place.lines.length < 2) return place;
-    const same = place.lines.filter(
-      (i) => formula[i]!.amount === said.amount && formula[i]!.unit === said.unit,
-    );
-    if (same.length !== 1) return place;
-    for (const i of place.lines) if (i !== same[0]) dropped.add(i);
-    return { ...place, lines: same };
-  });
-  for (const { lines } of places) for (const i of lines) dropped.delete(i);
-  return { ...mentioned, uses: mentioned.uses.filter((i) => !dropped.has(i)), places };
 }
 
 /** Lines behind the last that is looked at: the first of them stands for all. */
@@ -116,39 +88,6 @@ const cupOf = (text: string): CupKind =>
     ? 'us'
     : 'metric';
 
-function formulaLine(part: Part, language: Language, cup: CupKind): FormulaLine[] {
-  const read = readIngredientLine(part.text);
-  if (!read) return [];
-  const item = itemNamed(read.name, language);
-  const doubts = item ? read.doubts : [...read.doubts, 'not in the ingredients table'];
-  return [
-    {
-      ...read,
-      doubts,
-      line: part.line,
-      text: part.text,
-      section: part.section,
-      item,
-      mass: massOfLine(read, item, cup),
-    },
-  ];
-}
-
-/** Mass of a line: as it is said in grams, else from its amount. */
-function massOfLine(read: IngredientLine, item: FormulaLine['item'], cup: CupKind): Mass | null {
-  if (read.amount === null) return null;
-  if (gramsOf(read.unit) === null) {
-    const said = read.also.find((one) => gramsOf(one.unit) !== null);
-    if (said) {
-      const [low, high] = [said.amount, said.amountHigh ?? said.amount].map(
-        (one) => one * gramsOf(said.unit)!,
-      );
-      return { low: low!, usual: (low! + high!) / 2, high: high! };
-    }
-  }
-  return massOf({ ...read, amount: read.amount }, item, cup);
-}
-
 /** Where there is no list, what the sentences say an amount of. */
 function fromSentences(steps: readonly ReadRecipeStep[]): Part[] {
   const found: Part[] = [];
@@ -163,6 +102,3 @@ function fromSentences(steps: readonly ReadRecipeStep[]): Part[] {
   }
   return found;
 }
-
-/** Which of the ingredients table an answer names. */
-export const itemOfAnswer = (id: string) => itemById(id);

@@ -55,6 +55,8 @@ export type Answer = { label: string } & (
   | { does: 'leave-out'; formula: number }
   | { does: 'celsius'; step: number; celsius: number }
   | { does: 'minutes'; step: number; minutes: number }
+  /** Words of a step put otherwise. */
+  | { does: 'words'; step: number; from: string; to: string }
   | { does: 'leave' }
 );
 

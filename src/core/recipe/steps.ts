@@ -80,38 +80,58 @@ function clausesOf(sentence: string, language: Language): string[] {
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** What of a sentence decides where a step ends. */
+interface Sentence {
+  text: string;
+  timed: boolean;
+  /** It tells to do something. */
+  tells: boolean;
+  /** It heats the oven and does no more. */
+  heats: boolean;
+}
+
+function sentenceOf(text: string, language: Language): Sentence {
+  const timed = timesIn(text).length > 0;
+  return {
+    text,
+    timed,
+    tells: beginsAsStep(text, language),
+    heats: !timed && /\b(?:pre-?heat|heat|turn on|set|switch on)\b[^.]*\boven\b/i.test(text),
+  };
+}
+
+const words = ({ text }: Sentence) => text.split(' ').length;
+/** “Cook 10 min.” says how long the sentence before it takes. */
+const isOwnTime = (one: Sentence) =>
+  one.timed && words(one) <= 5 && /^(?:cook|fry|stir|mix|knead|blend|beat|whisk)\b/i.test(one.text);
+/** “Line and grease a tin.” goes with the oven. */
+const isGettingReady = ({ text }: Sentence) =>
+  /^(?:lightly )?(?:grease|line|butter|oil|put a|place a|dust)\b/i.test(text);
+
+/** Whether a sentence begins another step than the one it follows. */
+function beginsAnother(group: readonly Sentence[], one: Sentence, each: boolean): boolean {
+  const last = group.at(-1)!;
+  if (words(one) <= 3 && !one.timed && !one.tells) return false;
+  if (last.heats) return !isGettingReady(one);
+  if (one.heats) return !group.every(isGettingReady);
+  const timed = group.some((other) => other.timed);
+  if (!timed && isOwnTime(one)) return false;
+  if (each) return one.tells || one.timed;
+  return (one.timed && (timed || waits.test(one.text))) || (timed && one.tells);
+}
+
 /** Sentences of one line put together until another time, or another thing to wait for, begins. */
 function grouped(sentences: readonly string[], each: boolean, language: Language): string[] {
-  const groups: string[][] = [];
-  let timed = false;
-  for (const sentence of sentences) {
+  const groups: Sentence[][] = [];
+  for (const text of sentences) {
+    const one = sentenceOf(text, language);
     const group = groups.at(-1);
-    const time = timesIn(sentence).length > 0;
-    const follows = sentence.split(' ').length <= 3 && !time && !beginsAsStep(sentence, language);
-    // “Cook 10 min.” says how long the sentence before it takes.
-    const ownTime =
-      time &&
-      !timed &&
-      sentence.split(' ').length <= 5 &&
-      /^(?:cook|fry|stir|mix|knead|blend|beat|whisk)\b/i.test(sentence);
-    const apart =
-      !group ||
-      (!follows &&
-        !ownTime &&
-        (each
-          ? beginsAsStep(sentence, language) || time
-          : (time && (timed || waits.test(sentence))) || (timed && beginsAsStep(sentence, language))));
-    if (apart) {
-      groups.push([sentence]);
-      timed = time;
-    } else {
-      group.push(sentence);
-      timed ||= time;
-    }
+    if (!group || beginsAnother(group, one, each)) groups.push([one]);
+    else group.push(one);
   }
   return groups.map((group) =>
     group
-      .map((one) => (/[.!?:;]$/.test(one) ? one : `${one}.`))
+      .map(({ text }) => (/[.!?:;]$/.test(text) ? text : `${text}.`))
       .join(' ')
       .replace(/;$/, '.'),
   );

@@ -31,6 +31,9 @@ const sides =
 
 const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
 
+/** How far a length of time reaches at most: what is looked at from one place of a long line. */
+const farthest = 120;
+
 /** All lengths of time in a sentence, in order. The text is expected as `plainText` leaves it. */
 export function timesIn(text: string): TimeSaid[] {
   if (!/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b/i.test(text))
@@ -39,16 +42,18 @@ export function timesIn(text: string): TimeSaid[] {
   let past = 0;
   for (const { index } of text.matchAll(starts)) {
     if (index < past) continue;
-    const quantity = quantityAt(text.slice(index));
+    const ahead = text.slice(index, index + farthest);
+    const quantity = quantityAt(ahead);
     if (!quantity) continue;
-    const named = unit.exec(text.slice(index + quantity.length).replace(/^(?=\S)/, ' '));
+    const named = unit.exec(ahead.slice(quantity.length).replace(/^(?=\S)/, ' '));
     if (!named) continue;
-    const shift = /^\s/.test(text.slice(index + quantity.length)) ? 0 : 1;
+    const shift = /^\s/.test(ahead.slice(quantity.length)) ? 0 : 1;
     let to = index + quantity.length + named[0].length - shift;
     // “a second”, “a night”, and the point of the sentence.
     const bare = /^an?\s*$/i.test(text.slice(index, index + quantity.length));
     if (bare && !/^(?:h|min|day|stunde|heure|hora|ora)/i.test(named[1]!)) continue;
-    if (bare && /\b(?:times|once|twice|than)\s*$/i.test(text.slice(0, index))) continue;
+    if (bare && /\b(?:times|once|twice|than)\s*$/i.test(text.slice(Math.max(0, index - farthest), index)))
+      continue;
     const each = minutesOf(named[1]!);
     let low = quantity.low * each;
     let high = quantity.high === null ? null : quantity.high * each;
@@ -61,11 +66,11 @@ export function timesIn(text: string): TimeSaid[] {
     }
     ({ low, to } = withMinutes(text, low, to, each));
     ({ high, to } = upTo(text, low, high, to));
-    const per = sides.exec(text.slice(to));
+    const per = sides.exec(text.slice(to, to + farthest));
     if (per) to += per[0].length;
     past = to;
-    if (notItsOwn.test(text.slice(0, index))) continue;
-    const before = text.slice(0, index);
+    const before = text.slice(Math.max(0, index - farthest), index);
+    if (notItsOwn.test(before)) continue;
     const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;
     found.push({
       low: tidy(low),
@@ -82,7 +87,7 @@ export function timesIn(text: string): TimeSaid[] {
 /** “1 hour 20 minutes”, “1 h 20”. */
 function withMinutes(text: string, low: number, to: number, each: number): { low: number; to: number } {
   if (each < 60) return { low, to };
-  const rest = text.slice(to);
+  const rest = text.slice(to, to + farthest);
   const lead = /^\s*(?:and|&|,|et|y|e|und)?\s*(?=\d)/i.exec(rest);
   if (!lead) return { low, to };
   const more = quantityAt(rest.slice(lead[0].length));
@@ -108,7 +113,7 @@ function upTo(
   to: number,
 ): { high: number | null; to: number } {
   if (high !== null) return { high, to };
-  const rest = text.slice(to);
+  const rest = text.slice(to, to + farthest);
   const joint = /^\s*(?:-|to|or|bis|à|a|sampai)\s+(?=\S)/i.exec(rest);
   const second = joint && quantityAt(rest.slice(joint[0].length));
   if (!joint || !second) return { high, to };

@@ -95,6 +95,9 @@ function NewPracticalLine() {
         <QuietButton type="submit" css={{ minH: '44px' }}>
           Begin it
         </QuietButton>
+        <QuietButton type="button" css={{ minH: '44px' }} onClick={() => void navigate('/paste')}>
+          Paste a recipe
+        </QuietButton>
         <ReadRunFile />
       </chakra.form>
       {empty && (

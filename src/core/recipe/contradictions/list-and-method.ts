@@ -20,7 +20,7 @@ const made = new Set(
 const never = new Set(['water', 'ice', 'sparkling-water', 'e-numbers']);
 /** Words before a name that make it a likeness, a suggestion or a season. */
 const likeness =
-  /\b(?:like|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
+  /\b(?:like|as \w+ as|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
 /** “butter the tin”, “flour the surface”, “oil two trays”: doing, not adding. */
 const doing =
   /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b)/i;
@@ -55,7 +55,7 @@ export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[]
       {
         kind: 'unused' as const,
         lines: [line.line],
-        text: `${line.name.charAt(0).toUpperCase()}${line.name.slice(1)} is listed and never used.`,
+        text: `${line.name.charAt(0).toUpperCase()}${line.name.slice(1)}: listed and never used.`,
         working: [`steps that name it: 0 of ${steps.length}`],
         answers: [
           { label: 'keep it', does: 'leave' as const },
@@ -97,7 +97,7 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
         {
           kind: 'unlisted' as const,
           lines: [step.line],
-          text: `${words.charAt(0).toUpperCase()}${words.slice(1).toLowerCase()} goes in but is not listed.`,
+          text: `${words.charAt(0).toUpperCase()}${words.slice(1).toLowerCase()} ${/s$/i.test(words) && !/ss$/i.test(words) ? 'go' : 'goes'} in, not listed.`,
           working: [`step: ${step.text.slice(0, 200)}`],
           answers: [
             { label: 'add it', does: 'add' as const, name: words.toLowerCase(), itemId: item.id },

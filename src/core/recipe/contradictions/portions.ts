@@ -63,7 +63,7 @@ function batchG({ formula, cup }: Draft, found: readonly Contradiction[]): numbe
 export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]): Contradiction[] {
   const batch = batchG(recipe, found);
   if (batch === null || batch <= 0) return [];
-  return recipe.steps.flatMap((step) =>
+  return recipe.steps.flatMap((step, s) =>
     [...step.text.matchAll(eachMass)].slice(0, 1).flatMap((match) => {
       const count = valueOf(match[1] ?? match[3] ?? match[5]!);
       const each = Number((match[2] ?? match[4] ?? match[6]!).replace(',', '.'));
@@ -81,9 +81,17 @@ export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]
             `batch: ${formatNumber(Math.round(batch))} g`,
           ],
           answers: [
-            { label: `${count} of ${rounded} g`, does: 'leave' as const },
-            { label: `${Math.floor(batch / each)} of ${formatNumber(each)} g`, does: 'leave' as const },
-          ],
+            [count, rounded],
+            [Math.floor(batch / each), formatNumber(each)],
+          ].map(([pieces, grams]) => ({
+            label: `${pieces} of ${grams} g`,
+            does: 'words' as const,
+            step: s,
+            from: match[0],
+            to: match[0]
+              .replace(/\d[\d.,]*(?=[ -]?g\b)/, String(grams))
+              .replace(match[1] ?? match[3] ?? match[5]!, String(pieces)),
+          })),
         },
       ];
     }),
@@ -116,8 +124,14 @@ export function countsAgree({ steps, yields, title }: Draft): Contradiction[] {
           text: `“${said.words}”, but the method has ${count} ${thing}.`,
           working: [`said: ${said.count}`, `method: ${count}`],
           answers: [
-            { label: `${count}`, does: 'leave' as const },
-            { label: `${said.count}`, does: 'leave' as const },
+            { label: `${count} ${thing}`, does: 'leave' as const },
+            {
+              label: `${said.count} ${thing}`,
+              does: 'words' as const,
+              step: steps.indexOf(step),
+              from: match[0],
+              to: match[0].replace(match[1]!, String(said.count)),
+            },
           ],
         },
       ];

@@ -1,0 +1,134 @@
+import { describe, expect, it } from 'vitest';
+import { readRecipe } from './read-recipe';
+import { fixturesIn, scoreOf, sumOf, type Score } from './testing/fixtures';
+
+const share = ([right, all]: [number, number]) => right / all;
+const percent = (part: [number, number]) => `${(100 * share(part)).toFixed(1)} % of ${part[1]}`;
+
+function scored(file: string): Score {
+  const score = sumOf(fixturesIn(file).map((fixture) => scoreOf(fixture, readRecipe(fixture.text))));
+  // The figures are what is promised; they are printed with every run.
+  console.log(
+    `${file}: amounts, units and names ${percent(score.formula)}; times, temperatures and uses ${percent(score.steps)}; contradictions found ${score.planted.join(' of ')}, false ${score.falseOnes}`,
+  );
+  return score;
+}
+
+describe('forty recipes in as many styles', () => {
+  // The first twenty were written before the reader was, and not looked at while it was made better.
+  it.each(['./held-out.txt', './tuned.txt'])('%s', (file) => {
+    const score = scored(file);
+    expect(share(score.formula), score.wrong.join('\n')).toBeGreaterThanOrEqual(0.95);
+    expect(share(score.steps), score.wrong.join('\n')).toBeGreaterThanOrEqual(0.9);
+    expect(share(score.planted), score.wrong.join('\n')).toBe(1);
+    expect(score.falseOnes, score.wrong.join('\n')).toBe(0);
+  });
+
+  it('are forty, of which most contradict nothing', () => {
+    const all = [...fixturesIn('./held-out.txt'), ...fixturesIn('./tuned.txt')];
+    expect(all).toHaveLength(40);
+    expect(new Set(all.map((one) => one.name)).size).toBe(40);
+    expect(all.filter((one) => one.contradictions.length === 0).length).toBeGreaterThanOrEqual(20);
+  });
+});
+
+const kindsOf = (text: string) => readRecipe(text).contradictions.map((one) => one.kind);
+const scones = (flour: string, oven: string, rest = '') =>
+  `Soda rounds\n${flour}\n5 g salt\n200 ml milk\n\nMix the flour, salt and milk.\nBake ${oven}.${rest}`;
+
+describe('what contradicts', () => {
+  it.each<[string, string, string[]]>([
+    // Half of a kilo bag is 500 g.
+    ['a pack and its share', scones('half a kilo bag of flour (50 g)', '12 min at 200 °C'), ['amount']],
+    ['the same pack, right', scones('half a kilo bag of flour (500 g)', '12 min at 200 °C'), []],
+    ['ounces that are not the grams', scones('250 g (14 oz) flour', '12 min at 200 °C'), ['amount']],
+    ['ounces as cookery books round them', scones('225 g (8 oz) flour', '12 min at 200 °C'), []],
+    ['a cup of twice its weight', scones('1 cup (280 g) flour', '12 min at 200 °C'), ['amount']],
+    ['a cup of its weight', scones('2 cups (250 g) flour', '12 min at 200 °C'), []],
+    // 375 °F is 190.6 °C; 390 °F is 198.9 °C.
+    ['°F that are not the °C', scones('250 g flour', 'at 220 °C (375 °F) for 12 min'), ['temperature']],
+    ['°F that are', scones('250 g flour', 'at 200 °C (390 °F) for 12 min'), []],
+    ['fan as hot as without', scones('250 g flour', '12 min at 180 °C/fan 180 °C'), ['temperature']],
+    ['gas of another oven', scones('250 g flour', '12 min at 160 °C/gas 6'), ['temperature']],
+    ['two lengths of one step', scones('250 g flour', 'for 2 hours (90 minutes) at 150 °C'), ['time']],
+    ['the same length twice', scones('250 g flour', 'for 1½ hours (90 minutes) at 150 °C'), []],
+    ['listed, not used', scones('250 g flour\n30 g walnuts', '12 min at 200 °C'), ['unused']],
+    ['used, not listed', scones('250 g flour', '12 min at 200 °C', ' Spread with honey.'), ['unlisted']],
+    [
+      'used in a likeness',
+      scones('250 g flour', '12 min at 200 °C', ' They should be as yellow as butter.'),
+      [],
+    ],
+    ['water from the tap', scones('250 g flour', '12 min at 200 °C', ' Brush with water.'), []],
+  ])('%s', (_, text, kinds) => {
+    expect(kindsOf(text)).toEqual(kinds);
+  });
+
+  it('a part of what is listed is no contradiction, more than there is is one', () => {
+    const with50 = (method: string) => kindsOf(`Loaf\n300 g flour\n50 g butter\n\n${method}`);
+    expect(with50('Rub 20 g of the butter into the flour. Brush with the remaining butter.')).toEqual([]);
+    expect(with50('Rub half the butter into the flour. Melt the rest and brush it on.')).toEqual([]);
+    expect(with50('Rub 80 g of the butter into the flour.')).toEqual(['amount']);
+    expect(with50('Rub the 500 g butter into the flour.')).toEqual(['amount']);
+  });
+
+  it('settles a slip by what is usual: not more butter than flour', () => {
+    const [one] = readRecipe(
+      'Buns\n250 g flour\n400 g butter\n\nRub the 40 g butter into the flour.',
+    ).contradictions;
+    expect(one!.answers.map((answer) => answer.label)).toEqual(['40 g', '400 g']);
+  });
+});
+
+describe('whatever is pasted', () => {
+  it.each<[string, string]>([
+    ['nothing', ''],
+    ['one line', 'Flour'],
+    ['emoji', '🍞🍞 250 g 🌾 flour\n🥛 1 cup milk\n🔥 Bake 20 min 🔥'],
+    ['marks alone', '% % – — ½ / / ( ) [ ] { } | \\ ^ $ * + ?'],
+    ['brackets without end', `${'('.repeat(4000)} 250 g flour ${')'.repeat(3999)}`],
+    ['one long word', 'a'.repeat(60_000)],
+    ['one long line of numbers', '1 2 3 4 5 6 7 8 9 '.repeat(5000)],
+    ['many fractions', '1 1/2 1/3 1-1/2 2½ '.repeat(4000)],
+    ['blanks', `${' '.repeat(50_000)}\t${' '.repeat(50_000)}`],
+    ['another language', '面粉 250 克\n牛奶 一杯\n搅拌均匀，烤二十分钟。'],
+    ['right to left', 'دقيق 250 جرام\nحليب 100 مل\nاخلط واخبز 20 دقيقة'],
+    ['no spaces', '250gflour,100mlmilk,2eggs.Mix.Bake20minutesat200C.'],
+  ])('%s is read, refused never', (_, text) => {
+    const recipe = readRecipe(text);
+    for (const line of recipe.formula) {
+      expect(line.name.length).toBeLessThanOrEqual(80);
+      expect(Number.isNaN(line.amount)).toBe(false);
+    }
+    for (const step of recipe.steps) for (const i of step.uses) expect(recipe.formula[i]).toBeDefined();
+  });
+
+  it('4,000 lines: the first are read, the rest are told', () => {
+    const text = `Long\n${'250 g flour\n'.repeat(4000)}`;
+    const { formula, notUnderstood } = readRecipe(text);
+    expect(formula.length).toBeGreaterThan(1000);
+    expect(formula.length + notUnderstood.length).toBeGreaterThanOrEqual(4000);
+    expect(notUnderstood.at(-1)).toBeGreaterThanOrEqual(4001);
+  });
+
+  it('a page of HTML loses its scripts, keeps its words', () => {
+    const recipe = readRecipe(
+      '<html><head><script>alert("250 g poison")</script><style>li{}</style></head><body><h1>Rolls</h1><ul><li>250&nbsp;g flour</li><li>&frac12; tsp salt</li></ul><ol><li>Mix.<li>Bake 20&#160;min at 200&deg;C</ol><script>evil(',
+    );
+    expect(recipe.formula.map((line) => [line.amount, line.unit, line.name])).toEqual([
+      [250, 'g', 'flour'],
+      [0.5, 'tsp', 'salt'],
+    ]);
+    expect(recipe.steps.at(-1)).toMatchObject({ minutesLow: 20, celsius: 200 });
+    expect(JSON.stringify(recipe)).not.toMatch(/poison|evil|script/);
+  });
+
+  it('words of a language it does not know stay as they are, their amounts read', () => {
+    const { formula } = readRecipe('Kaka\n100 g smör\n2 ägg\n3 dl socker\n\nSmält smöret. Grädda 20 min.');
+    expect(formula.map((line) => [line.amount, line.unit, line.name, line.doubts.length > 0])).toEqual([
+      [100, 'g', 'smör', true],
+      [2, 'each', 'ägg', true],
+      [300, 'ml', 'socker', true],
+    ]);
+  });
+});

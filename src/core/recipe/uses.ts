@@ -1,0 +1,41 @@
+import { amountsIn, type AmountSaid } from './amounts-said';
+import type { Language } from './item-named';
+import { Mentions, type Mentioned } from './mentions';
+import type { FormulaLine, RecipeStep } from './recipe';
+import type { ReadRecipeStep } from './steps';
+
+/** What each step takes of the formula, and the amounts it says itself. */
+export function usesOfSteps(
+  steps: readonly Pick<ReadRecipeStep, 'text' | 'section'>[],
+  formula: readonly FormulaLine[],
+  language: Language,
+): Pick<RecipeStep, 'uses' | 'mentioned' | 'amounts'>[] {
+  const mentions = new Mentions(formula, language);
+  mentions.learn(steps.map((step) => step.text));
+  return steps.map((step) => {
+    const amounts = amountsIn(step.text);
+    const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
+    return { uses: mentioned.uses, mentioned, amounts };
+  });
+}
+
+/** “200 ml water” means the line of 200 ml, where two are of water. */
+function byAmount(
+  mentioned: Mentioned,
+  amounts: readonly AmountSaid[],
+  formula: readonly FormulaLine[],
+): Mentioned {
+  const dropped = new Set<number>();
+  const places = mentioned.places.map((place) => {
+    const said = amounts.find((one) => one.from < place.to && place.from < one.to);
+    if (!said || place.lines.length < 2) return place;
+    const same = place.lines.filter(
+      (i) => formula[i]!.amount === said.amount && formula[i]!.unit === said.unit,
+    );
+    if (same.length !== 1) return place;
+    for (const i of place.lines) if (i !== same[0]) dropped.add(i);
+    return { ...place, lines: same };
+  });
+  for (const { lines } of places) for (const i of lines) dropped.delete(i);
+  return { ...mentioned, uses: mentioned.uses.filter((i) => !dropped.has(i)), places };
+}
