@@ -26,7 +26,7 @@ export const readRecipeCalculator = defineCalculator({
     },
   },
   compute({ text, cup }) {
-    const recipe = readRecipe(text, cup === undefined ? null : (cup as 'us' | 'metric'));
+    const recipe = readRecipe(text, cup ?? null);
     return {
       result: {
         title: recipe.title,

@@ -1,7 +1,7 @@
 import { longestNameAt, type IngredientItem } from '../ingredients';
 import { quantityAt } from './quantity';
 import { unitAt, type RecipeUnit } from './units';
-import { comparable } from './mentions';
+import { comparable } from './called';
 
 /** An amount with what it is of, inside a sentence: “50 g of the cold butter”. */
 export interface AmountSaid {

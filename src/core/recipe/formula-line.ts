@@ -1,8 +1,9 @@
-import { readIngredientLine, type IngredientLine } from './ingredient-line';
+import { readIngredientLine } from './ingredient-line';
 import { itemNamed, type Language } from './item-named';
 import { massOf, type Mass } from './mass';
 import type { Part } from './parts';
 import type { FormulaLine, Recipe } from './recipe';
+import type { IngredientLine } from './said';
 import { gramsOf, type CupKind } from './units';
 
 /** A line of a list as a line of the formula; none where it has no letters. */

@@ -1,7 +1,7 @@
 import type { IngredientItem } from '../ingredients';
 import { timesLevel } from '../formula';
 import type { Source } from '../working';
-import type { Said } from './ingredient-line';
+import type { Said } from './said';
 import { gramsOf, millilitresOf, type CupKind, type RecipeUnit } from './units';
 
 /** A mass as it can be told, g. */
@@ -125,33 +125,23 @@ function byPiece(
   const id = item?.id ?? '';
   const known = (table: Readonly<Record<string, number>>, share: number) =>
     table[id] === undefined ? null : around(table[id], share);
-  switch (unit) {
-    case 'sachet':
-      return known(sachets, 0.15) ?? packOf(item);
-    case 'tin':
-      return known(tins, 0.1) ?? around(tinG, 0.1);
-    case 'packet':
-      return packOf(item);
-    case 'stick':
-      return known(sticks, 0.1);
-    case 'slice':
-      return known(slices, 0.4);
-    case 'handful':
-      return around(handfulG, 0.5);
-    case 'clove':
-      return item?.pieceG
-        ? around(item.pieceG, 0.4)
-        : item?.id === 'clove'
-          ? around(0.1, 0.5)
-          : around(5, 0.4);
-    case 'each': {
-      if (/\b(?:zest|rind|peel)\b/i.test(name)) return known(zests, 0.4);
-      const piece = pieces[id] ?? item?.pieceG;
-      return piece ? around(piece * sized(size), 0.25) : null;
-    }
-    default:
-      return null;
-  }
+  const whole = () => {
+    if (/\b(?:zest|rind|peel)\b/i.test(name)) return known(zests, 0.4);
+    const piece = pieces[id] ?? item?.pieceG;
+    return piece ? around(piece * sized(size), 0.25) : null;
+  };
+  const clove = () => around(item?.pieceG ?? (id === 'clove' ? 0.1 : 5), 0.4);
+  const byUnit: Partial<Record<RecipeUnit, () => Mass | null>> = {
+    sachet: () => known(sachets, 0.15) ?? packOf(item),
+    tin: () => known(tins, 0.1) ?? around(tinG, 0.1),
+    packet: () => packOf(item),
+    stick: () => known(sticks, 0.1),
+    slice: () => known(slices, 0.4),
+    handful: () => around(handfulG, 0.5),
+    clove,
+    each: whole,
+  };
+  return byUnit[unit]?.() ?? null;
 }
 
 const packOf = (item: IngredientItem | undefined) => (item?.packsG[0] ? around(item.packsG[0], 0.5) : null);

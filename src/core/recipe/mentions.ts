@@ -1,6 +1,6 @@
-import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
-import { remembered } from '../memory';
-import { foreignMentions, folded, type Language } from './item-named';
+import { isNeutral, longestNameAt, type IngredientItem } from '../ingredients';
+import { calledBy, stemsIn, tokensOf } from './called';
+import { foreignMentions, type Language } from './item-named';
 
 /** A line of the formula, as far as a sentence can speak of it. */
 export interface Mentionable {
@@ -8,13 +8,6 @@ export interface Mentionable {
   item: IngredientItem | undefined;
   section: string;
   note?: string;
-}
-
-/** A word of a sentence, as it stands and as it is compared. */
-interface Token {
-  stem: string;
-  from: number;
-  to: number;
 }
 
 /** What a sentence names: lines of the formula, and what is on none of them. */
@@ -26,58 +19,12 @@ export interface Mentioned {
   places: { lines: number[]; from: number; to: number }[];
 }
 
-/** A word as it is compared; the same few hundred words are asked for again and again. */
-export const comparable = remembered(
-  (word) => stemOf(folded(word.replaceAll("'", '')).replaceAll(' ', '')),
-  20_000,
-);
-
-const tokensOf = (text: string): Token[] =>
-  [...text.matchAll(/[\p{L}\p{N}%]+(?:'(?=\p{L})[\p{L}]+)?/gu)].map((match) => ({
-    stem: comparable(match[0]),
-    from: match.index,
-    to: match.index + match[0].length,
-  }));
-
-const stemsIn = (text: string) => tokensOf(text).map((one) => one.stem);
-
-/** What an item of the table is called in sentences: its names, looser words, and the kinds of thing it is. */
-interface Called {
-  names: string[][];
-  loose: string[][];
-  kinds: string[];
-}
-
-const calledOf = new Map<IngredientItem, Called>();
-
-function calledBy(item: IngredientItem): Called {
-  const known = calledOf.get(item);
-  if (known) return known;
-  const names = item.names.map(stemsIn);
-  const kinds = new Set(kindsOf(item));
-  for (const stems of names) if (kindHeads.has(stems.at(-1)!)) kinds.add(stems.at(-1)!);
-  const called = {
-    names,
-    loose: [...(alsoCalled[item.id] ?? []), ...item.loose].map(stemsIn),
-    kinds: [...kinds],
-  };
-  calledOf.set(item, called);
-  return called;
-}
-
 interface Phrase {
   stems: string[];
   line: number;
   /** How surely it means the line: 3 its whole name, 2 a name of the item, 1 the head of its name, 0 a kind of thing. */
   rank: number;
 }
-
-/** Words that name a kind of thing: all lines that are of it. */
-const kindHeads = new Set(
-  'cheese flour sugar oil milk cream chocolate stock yeast syrup vinegar meat mince fish nut berry fruit herb spice salt pepper bean mushroom onion tomato rice pasta yoghurt juice egg gelatine soda starch butter powder'
-    .split(' ')
-    .map(stemOf),
-);
 
 /** “l'amido”, “d'huile”. */
 const elided = /(?<!\p{L})(?:l|d|un|dell|all|nell|dall|sull|qu)'(?=\p{L})/giu;
@@ -89,18 +36,6 @@ const partsOfThings: Readonly<Record<string, string>> = {
   'lemon-juice': 'lemon',
   'orange-juice': 'orange',
   'bottled-lemon-juice': 'lemon',
-};
-
-/** What sentences call a thing once it is in the batch. */
-const alsoCalled: Readonly<Record<string, readonly string[]>> = {
-  breadcrumbs: ['crumbs', 'breadcrumbs'],
-  'fresh-breadcrumbs': ['crumbs', 'breadcrumbs'],
-  panko: ['crumbs', 'breadcrumbs'],
-  'bicarbonate-of-soda': ['soda', 'bicarb', 'bicarbonate'],
-  'stock-cube': ['stock', 'stock cube', 'cube'],
-  turkey: ['mince'],
-  'spring-onion': ['onions', 'chives'],
-  'baking-powder': ['powder'],
 };
 
 const dry =
@@ -310,32 +245,4 @@ export class Mentions {
       found.push(...all(({ item }) => item?.family === 'salt' || item?.id === 'black-pepper'));
     return found;
   }
-}
-
-const kindLists: readonly (readonly [string, RegExp])[] = [
-  [
-    'spice',
-    /^(?:cinnamon|nutmeg|ground-ginger|turmeric|cumin|paprika|chilli|cardamom|clove|mixed-spice|star-anise|spices|curry-powder|black-pepper)$/,
-  ],
-  ['herb', /^(?:parsley|basil|mint|coriander-leaf|thyme|bay-leaf|herbs|spring-onion)$/],
-  [
-    'vegetable',
-    /^(?:carrot|onion|potato|celery|leek|pepper|courgette|aubergine|tomato|cabbage|cauliflower|broccoli|parsnip|spinach|mushroom|sweet-potato|butternut-squash|peas|garlic|beetroot|fennel)$/,
-  ],
-  ['nut', /^(?:almond|hazelnut|walnut|pecan|cashew|pistachio|macadamia|brazil-nut|mixed-nuts|peanut)$/],
-  ['seed', /seed/],
-  [
-    'cheese',
-    /^(?:cheddar|parmesan|feta|mozzarella|ricotta|gouda|blue-cheese|cheese-soft-ripened|cream-cheese|mascarpone|paneer)$/,
-  ],
-  ['meat', /^(?:beef|lamb|pork|turkey|chicken|beef-mince|duck|venison)$/],
-  ['mince', /^(?:beef-mince|turkey|lamb|pork)$/],
-  ['pulse', /^(?:lentil|chickpea|beans|kidney-bean|butter-bean|peas)$/],
-  ['bean', /bean/],
-];
-
-function kindsOf(item: IngredientItem): string[] {
-  const found = kindLists.filter(([, ids]) => ids.test(item.id)).map(([word]) => stemOf(word));
-  if (item.jobs.includes('fruit')) found.push(stemOf('fruit'));
-  return found;
 }

@@ -8,6 +8,7 @@ const percent = (part: [number, number]) => `${(100 * share(part)).toFixed(1)} %
 function scored(file: string): Score {
   const score = sumOf(fixturesIn(file).map((fixture) => scoreOf(fixture, readRecipe(fixture.text))));
   // The figures are what is promised; they are printed with every run.
+  // eslint-disable-next-line no-console
   console.log(
     `${file}: amounts, units and names ${percent(score.formula)}; times, temperatures and uses ${percent(score.steps)}; contradictions found ${score.planted.join(' of ')}, false ${score.falseOnes}`,
   );

@@ -1,6 +1,6 @@
 import type { IngredientItem } from '../ingredients';
 import type { YieldSaid } from './headings';
-import type { IngredientLine } from './ingredient-line';
+import type { IngredientLine } from './said';
 import type { Language } from './item-named';
 import type { Mass } from './mass';
 import type { Mentioned } from './mentions';
@@ -50,7 +50,14 @@ export interface Contradiction {
 
 /** A way to settle a contradiction. */
 export type Answer = { label: string } & (
-  | { does: 'amount'; formula: number; amount: number; unit: IngredientLine['unit'] }
+  | {
+      does: 'amount';
+      formula: number;
+      amount: number;
+      unit: IngredientLine['unit'];
+      /** Words of a step that say another amount. */
+      words?: { step: number; from: string; to: string };
+    }
   | { does: 'add'; name: string; itemId: string }
   | { does: 'leave-out'; formula: number }
   | { does: 'celsius'; step: number; celsius: number }

@@ -1,6 +1,8 @@
 import { itemById } from '../ingredients';
 import { readFormulaLine } from './formula-line';
+import { massOf } from './mass';
 import type { Answer, Contradiction, FormulaLine, Recipe, RecipeStep } from './recipe';
+import type { CupKind } from './units';
 import { usesOfSteps } from './uses';
 
 /** What was decided about a recipe that was read. */
@@ -43,7 +45,8 @@ export function settled(recipe: Recipe, decisions: Decisions): SettledRecipe {
   const steps = recipe.steps.map((step, was): Settled<RecipeStep> => ({ ...step, was }));
   const gone = new Set<number>();
   const added: Settled<FormulaLine>[] = [];
-  for (const answer of decisions.answers.values()) apply(answer, { formula, steps, gone, added });
+  for (const answer of decisions.answers.values())
+    apply(answer, { formula, steps, gone, added, cup: recipe.cup });
   for (const [was, typed] of decisions.lines) {
     if (typed.trim() === '') gone.add(was);
     else formula[was] = { ...readFormulaLine(typed, recipe, formula[was]!), was };
@@ -83,9 +86,10 @@ interface Drafts {
   steps: Settled<RecipeStep>[];
   gone: Set<number>;
   added: Settled<FormulaLine>[];
+  cup: CupKind;
 }
 
-function apply(answer: Answer, { formula, steps, gone, added }: Drafts): void {
+function apply(answer: Answer, { formula, steps, gone, added, cup }: Drafts): void {
   switch (answer.does) {
     case 'amount': {
       const line = formula[answer.formula]!;
@@ -98,8 +102,9 @@ function apply(answer: Answer, { formula, steps, gone, added }: Drafts): void {
         also: [],
         pack: null,
         text: `${answer.label} ${line.name}`,
-        mass: null,
+        mass: massOf({ ...line, amount: answer.amount, amountHigh: null, unit: answer.unit }, line.item, cup),
       };
+      if (answer.words) reword(answer.words, steps);
       return;
     }
     case 'leave-out':
@@ -129,13 +134,20 @@ function apply(answer: Answer, { formula, steps, gone, added }: Drafts): void {
       steps[answer.step] = { ...step, minutesLow: answer.minutes, minutesHigh: null, text };
       return;
     }
-    case 'words': {
-      const step = steps[answer.step]!;
-      steps[answer.step] = { ...step, text: step.text.replace(answer.from, () => answer.to) };
+    case 'words':
+      reword(answer, steps);
       return;
-    }
     case 'leave':
   }
+}
+
+/** A step with some of its words put otherwise. */
+function reword(
+  { step: at, from, to }: { step: number; from: string; to: string },
+  steps: Drafts['steps'],
+): void {
+  const step = steps[at]!;
+  steps[at] = { ...step, text: step.text.replace(from, () => to) };
 }
 
 /** A line that only the method named. */

@@ -22,7 +22,8 @@ export interface ReadRecipeStep {
 export const waiting =
   /^(?:(?:then|now|cover,?|and|cover and|cover with [^,.]{3,30}(?:,| and)|finally)\s+)*(?:bake|roast|prove|proof|chill|leave|let|rest|set aside|simmer|cool|freeze|refrigerate|boil|stand|soak|marinate|steep|infuse|put (?:it |them )?(?:in|into) the (?:oven|fridge|freezer)|poach|steam|allow|return (?:it |them )?to the oven|wait|ferment|rise)\b/i;
 
-const waits =
+/** Words of waiting, anywhere in a sentence. */
+export const waits =
   /\b(?:bake|roast|prove|proof|chill|leave|rest|set aside|simmer|cool|freeze|refrigerate|stand|soak|marinate|steep|infuse|oven|poach|steam|rise|ruhen|gehen|backen|köcheln|reposer|cuire|reposar|hornear|lievitare|riposare|cuocere|diamkan|rendam|panggang)\b/i;
 
 /** Steps out of the lines of a method: one does one thing for one time. */

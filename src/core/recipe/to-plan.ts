@@ -5,6 +5,7 @@ import {
   newStep,
   planShape,
   readStep,
+  type End,
   type Ingredient,
   type Plan,
   type Step,
@@ -14,7 +15,8 @@ import { longest } from '../shape';
 import { likelyItem } from '../ingredients';
 import type { FormulaLine, Recipe, RecipeStep } from './recipe';
 import type { SettledRecipe } from './settle';
-import { waiting } from './steps';
+import { waiting, waits } from './steps';
+import { meantOf } from './temperatures';
 import { millilitresOf, type CupKind } from './units';
 
 /** Units a plan keeps as they are written; others become grams, millilitres or pieces, their words beside them. */
@@ -76,7 +78,10 @@ function ingredientOf(line: FormulaLine, cup: CupKind, id: string): Ingredient {
     ...amountOf(line, cup),
     fill: line.fill,
     state: line.state.slice(0, 60),
-    job: (line.item?.jobs ?? []).slice(0, 2).join(', '),
+    job: (line.item?.jobs ?? [])
+      .slice(0, 2)
+      .map((job) => job.replaceAll('-', ' '))
+      .join(', '),
     optional: line.optional,
     note: notes.join('; ').slice(0, 200),
   });
@@ -87,6 +92,11 @@ const tidy = (value: number) => Number(value.toPrecision(4));
 function amountOf(line: FormulaLine, cup: CupKind): Pick<Ingredient, 'amount' | 'amountTo' | 'unit'> {
   const { amount, amountHigh } = line;
   if (amount === null) return { amount: null, amountTo: null, unit: 'g' };
+  // The skin or juice of one is not the whole of it.
+  const whole = amount * (line.item?.pieceG ?? NaN);
+  const part =
+    line.unit === 'each' && line.size === '' && Math.abs((line.mass?.usual ?? whole) - whole) > 0.2 * whole;
+  if (part) return { amount: limited(tidy(line.mass!.usual)), amountTo: null, unit: 'g' };
   if (kept.includes(line.unit))
     return {
       amount: limited(amount),
@@ -113,46 +123,59 @@ function amountOf(line: FormulaLine, cup: CupKind): Pick<Ingredient, 'amount' | 
 const limited = (amount: number) => Math.min(amount, 100_000);
 const limitedTo = (high: number | null, low: number) => (high !== null && high > low ? limited(high) : null);
 
+/** A temperature of the food, not of the oven: “until the core shows 96 °C”. */
+const ofTheFood =
+  /\b(?:core|middle|centre|center|inside|internal|thermometer|probe|reads?|shows?|reach\w*|until it)\b[^.]{0,60}$/i;
+
 function stepOf(step: RecipeStep, ids: readonly string[], id: string): Step {
   const text = capitalised(step.text).slice(0, 1200);
   const read = readStep(text);
-  const minutes = step.minutesLow;
-  const ends = read.ends ?? [];
-  const timed = minutes !== null && !ends.some((end) => end.kind === 'time');
-  const heat = isOven(step) && step.celsius !== null;
+  const food = step.temperatures.find((one) => ofTheFood.test(step.text.slice(0, one.from)));
+  const oven = isOven(step) ? meantOf(step.temperatures.filter((one) => one !== food)) : null;
+  const { minutesLow: minutes, minutesHigh } = step;
   return newStep({
     id,
     text,
     ...read,
     minutes: minutes === null ? (read.minutes ?? null) : Math.min(minutes, 10_080),
     minutesTo:
-      minutes !== null && step.minutesHigh !== null && step.minutesHigh > minutes
-        ? Math.min(step.minutesHigh, 10_080)
+      minutes !== null && minutesHigh !== null && minutesHigh > minutes
+        ? Math.min(minutesHigh, 10_080)
         : null,
     per: step.per,
-    ends: [
-      ...(timed ? [{ kind: 'time' as const }] : []),
-      ...ends.filter((end) => !(heat && end.kind === 'temperature')),
-    ].slice(0, 6),
-    ...(ends.length === 0 && !timed && { ends: [{ kind: 'time' as const }] }),
-    hands: waiting.test(text) ? 'waiting' : (read.hands ?? 'hands-on'),
+    ends: endsOf(read.ends ?? [], minutes !== null, oven !== null, food?.celsius ?? null),
+    hands: waiting.test(text) || waitsItsTime(step) ? 'waiting' : (read.hands ?? 'hands-on'),
     ...(/\bovernight\b|\bday before\b/i.test(text) && { when: 'before' as const, day: -1 }),
-    settings: heat
-      ? [
-          {
-            what: 'oven',
-            celsius: step.celsius,
-            words: step.temperatures.some((one) => one.as === 'fan' && one.celsius === step.celsius)
-              ? 'fan'
-              : '',
-            from: 0,
-          },
-        ]
+    settings: oven
+      ? [{ what: 'oven', celsius: oven.celsius, words: oven.as === 'fan' ? 'fan' : '', from: 0 }]
       : (read.settings ?? []),
     needs: needsOf(text),
     uses: step.uses.flatMap((i) => ids[i] ?? []),
     hazards: hazardsIn(text).slice(0, 8),
   });
+}
+
+/** “Mix it and leave to rise for 1 hour”: what its time is for is waiting. */
+function waitsItsTime({ text, times }: RecipeStep): boolean {
+  const own = times.find((one) => !one.again);
+  if (!own || own.low < 5) return false;
+  const clause =
+    text
+      .slice(0, own.to)
+      .split(/[,;.]|\band\b|\bthen\b/i)
+      .at(-1) ?? '';
+  return waits.test(clause);
+}
+
+/** What ends a step: its minutes, the signs its sentence names, the temperature of the food; never that of the oven. */
+function endsOf(read: readonly End[], timed: boolean, oven: boolean, foodC: number | null): End[] {
+  const ends = read.filter(
+    (end) => end.kind !== 'time' && !(end.kind === 'temperature' && (oven || foodC !== null)),
+  );
+  const temperature =
+    foodC === null ? [] : [{ kind: 'temperature' as const, celsius: foodC, basis: 'as-read' as const }];
+  const all: End[] = [...(timed ? [{ kind: 'time' as const }] : []), ...temperature, ...ends];
+  return all.length === 0 ? [{ kind: 'time' }] : all.slice(0, 6);
 }
 
 const isOven = ({ text, temperatures }: RecipeStep) =>

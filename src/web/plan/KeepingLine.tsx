@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { changesBetween, type Plan } from '../../core/practical';
 import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { TakeOut } from './TakeOut';
 import type { Keeping, KeeperState, PlanKeeper } from './plan-keeper';
 
 const words: Record<Keeping['kind'], string> = {
@@ -28,6 +29,7 @@ export function KeepingLine({ state, keeper, onHistory }: KeepingLineProps) {
       <WordButton fontSize="sm" onClick={onHistory}>
         revision {state.revision}
       </WordButton>
+      <TakeOut plan={state.plan} />
       {state.canUndo && (
         <WordButton fontSize="sm" title="Ctrl Z" onClick={() => keeper.undo()}>
           take the last change back

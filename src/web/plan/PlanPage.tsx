@@ -1,7 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { examplePlan, planShape, type Place, type Plan } from '../../core/practical';
 import { longest } from '../../core/shape';
@@ -161,6 +161,7 @@ const isEmpty = (plan: Plan) =>
 
 /** What an empty sheet is for, with an example to load. */
 function FirstLines({ keeper }: { keeper: PlanKeeper }) {
+  const navigate = useNavigate();
   const fill = () => keeper.edit('example', ({ title, roomId }) => ({ ...examplePlan, title, roomId }));
   return (
     <Flex my="3" p="4" bg="paper" borderRadius="6px" gap="4" align="center" wrap="wrap">
@@ -168,6 +169,9 @@ function FirstLines({ keeper }: { keeper: PlanKeeper }) {
         A plan begins with a question: what does one thing do to another? Touch any line to write. The margin
         beside it says what a careful colleague would.
       </Box>
+      <QuietButton onClick={() => void navigate('../paste', { relative: 'path' })}>
+        Paste a recipe
+      </QuietButton>
       <QuietButton onClick={fill}>Fill in an example</QuietButton>
     </Flex>
   );

@@ -1,6 +1,6 @@
 import { formatNumber } from '../../format';
 import type { AmountSaid } from '../amounts-said';
-import type { Said } from '../ingredient-line';
+import type { Said } from '../said';
 import { massOf, type Mass } from '../mass';
 import type { Answer, Contradiction, FormulaLine, Recipe, RecipeStep } from '../recipe';
 import { gramsOf, isMass, isPack, isVolume, millilitresOf, type RecipeUnit } from '../units';
@@ -96,7 +96,7 @@ export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
   if (!recipe.listed) return [];
   const all = recipe.steps.flatMap((step, s) => step.amounts.map((said) => ({ step, s, said })));
   const told = new Set<number>();
-  return all.flatMap(({ step, said }) => {
+  return all.flatMap(({ step, s, said }) => {
     const lines = linesOf(step, said);
     if (lines.length === 0 || loose.includes(said.unit)) return [];
     const own = lines.filter((i) => recipe.formula[i]!.amount !== null);
@@ -124,7 +124,18 @@ export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
       massOf({ ...main, fill: line.fill }, line.item, recipe.cup),
       massOf({ ...said, amountHigh: null }, line.item, recipe.cup),
     ];
-    const answers = [answer(i, main), answer(i, said)];
+    const put = said.words.replace(
+      /^(?:about |approx\.? )?[\d./,\s-]*\d(?:\s?\p{L}{1,12}\.?)?/iu,
+      words({ ...main, amountHigh: null }),
+    );
+    const answers = [
+      // The list is right: then the method says it too.
+      {
+        ...answer(i, main),
+        words: { step: s, from: said.words, to: said.unit === 'each' ? said.words : put },
+      },
+      answer(i, said),
+    ];
     return [
       {
         kind: sachet ? ('sachet' as const) : ('amount' as const),

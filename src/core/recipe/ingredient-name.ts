@@ -1,0 +1,75 @@
+import { itemCalled } from '../ingredients';
+import { keepAlso, saidIn } from './ingredient-amounts';
+import { linking, sizeWords, stateAfter, stateBefore } from './ingredient-words';
+import type { IngredientLine } from './said';
+
+/** Name, size, state and note out of what follows the amount. */
+export function nameIn(text: string, line: IngredientLine): void {
+  let rest = text.trim().replace(linking, '');
+  const brackets: string[] = [];
+  rest = rest.replaceAll(/\(([^)]*)\)?/g, (_, inner: string) => {
+    const said = saidIn(inner);
+    if (said && line.amount !== null) keepAlso(said, line, /\beach\b/i.test(inner));
+    else if (inner.trim() !== '') brackets.push(inner.trim());
+    return ' ';
+  });
+  rest = rest.replaceAll(/\s+/g, ' ').replaceAll(/\s+,/g, ',').trim();
+  for (let sized = sizeWords.exec(rest); sized; sized = sizeWords.exec(rest)) {
+    line.size = `${line.size} ${sized[0]}`.trim().toLowerCase();
+    rest = rest.slice(sized[0].length);
+  }
+  rest = alternativesIn(rest, line);
+  const [head, ...tails] = rest.split(/,(?!\d)|;| - /).map((part) => part.trim());
+  const states: string[] = line.state === '' ? [] : [line.state];
+  const notes = [...brackets];
+  let name = head!;
+  for (const tail of tails) {
+    if (tail === '') continue;
+    if (stateAfter.test(tail)) states.push(tail);
+    else if (tail.split(' ').length <= 3 && !itemCalled(tail) && itemCalled(`${tail} ${name}`))
+      name = `${tail} ${name}`;
+    else notes.push(tail);
+  }
+  const led = stateBefore.exec(name);
+  if (led && !belongs(name, name.slice(led[0].length))) {
+    states.unshift(led[1]!.replace(/,\s*$/, '').trim());
+    name = name.slice(led[0].length);
+  }
+  for (const bracket of notes.filter((one) => stateAfter.test(one))) states.push(bracket);
+  const other = notes.filter((one) => !stateAfter.test(one));
+  name = name.replace(linking, '').replaceAll(/^[\s.,;:-]+|[\s.,;:-]+$/g, '');
+  if (name === '' && line.unit === 'clove') name = 'cloves';
+  line.name = lower(name === '' ? text.trim() : name).slice(0, 80);
+  line.state = states.join(', ').toLowerCase().slice(0, 60);
+  line.note = [line.note, ...other]
+    .filter((one) => one !== '')
+    .join(', ')
+    .slice(0, 200);
+}
+
+/** Capitals of a shouted line are no names; those of German nouns are. */
+const lower = (name: string) => (name === name.toUpperCase() ? name.toLowerCase() : name);
+
+/** “chopped tomatoes”, “soft brown sugar”, “ground almonds”: words before a name that make it another thing. */
+function belongs(whole: string, bare: string): boolean {
+  if (/^soft,? (?:dark |light )?(?:brown|cheese)/i.test(whole)) return true;
+  const [one, other] = [itemCalled(whole), itemCalled(bare)];
+  return one !== undefined && one.id !== other?.id;
+}
+
+/** “butter or margarine”: the first is taken, the other noted. */
+function alternativesIn(text: string, line: IngredientLine): string {
+  const match =
+    /^(.{2,40}?)\s+(?:or|oder|ou|o|atau)\s+(?!more\b|less\b|so\b)(?:\d[\d/., ]*\s*(?:g|ml|tsp|tbsp)?\s*)?(.{2,60})$/i.exec(
+      text,
+    );
+  if (!match) return text;
+  // “sweet or hot paprika”, “light or dark brown sugar”: one thing of two kinds.
+  if (!itemCalled(match[1]!) && itemCalled(match[2]!)) {
+    line.doubts.push(`one of two: ${text}`);
+    return text;
+  }
+  line.note = [line.note, `or ${match[2]}`].filter((one) => one !== '').join(', ');
+  line.doubts.push(`or ${match[2]}`);
+  return match[1]!;
+}

@@ -1,0 +1,110 @@
+import { itemNamed, type Language } from './item-named';
+import { readIngredientLine } from './ingredient-line';
+import { amountAlone, type Row } from './layout';
+import { quantityAt } from './quantity';
+import { beginsAsStep, bullet, numbering } from './sentences';
+import { unitAt } from './units';
+
+/** “250 g” on one line and “flour” on the next are one line; so are amounts first and names after. */
+export function joinAmounts(rows: readonly Row[]): Row[] {
+  const out: Row[] = [];
+  for (let i = 0; i < rows.length;) {
+    let end = i;
+    while (end < rows.length && rows[end]!.text !== '' && amountAlone(rows[end]!.text)) end += 1;
+    const run = end - i;
+    const names = rows.slice(end, end + run);
+    const named =
+      names.length === run &&
+      names.every((row) => row.text !== '' && !amountAlone(row.text) && !looksLikeStep(row.text));
+    if (
+      (run > 0 && named && !/^\d+$/.test(rows[i]!.text.trim())) ||
+      (run === 1 && named && isShort(names[0]!.text))
+    ) {
+      for (let j = 0; j < run; j += 1)
+        out.push({ line: rows[i + j]!.line, text: `${rows[i + j]!.text} ${names[j]!.text}` });
+      i = end + run;
+      continue;
+    }
+    out.push(rows[i]!);
+    i += 1;
+  }
+  return out;
+}
+
+const isShort = (text: string) => text.split(' ').length <= 7;
+const looksLikeStep = (text: string) => beginsAsStep(text.replace(bullet, '').replace(numbering, ''));
+/** “salt and pepper”, “1 tsp each of cumin and coriander”: two lines in one. */
+export function apart(text: string): string[] {
+  const both =
+    /^(?:a little |some )?(salt|sal|sel|sale|salz)\s*(?:and|&|,|\+|und|et|y|e)\s*((?:freshly |fresh )?(?:ground |milled )?(?:black |white )?pepper|pfeffer|poivre|pimienta|pepe)\b(.*)$/i.exec(
+      text,
+    );
+  if (both) return [`${both[1]!}${both[3]!}`, `${both[2]!}${both[3]!}`];
+  const each =
+    /^(.{1,20}?)\s*\beach(?: of)?:? (\p{L}[\p{L} ]+(?:, \p{L}[\p{L} ]+)*),? and (\p{L}[\p{L} ]+)$/iu.exec(
+      text,
+    );
+  if (each && quantityAt(each[1]!))
+    return [...each[2]!.split(', '), each[3]!].map((name) => `${each[1]!} ${name}`);
+  return [text];
+}
+
+/** A line that begins with an amount, is short and tells nobody to do anything; or names an ingredient and no more. */
+export function isIngredientLike(text: string, language: Language): boolean {
+  const bare = text.replace(bullet, '').trim();
+  if (beginsAsStep(bare, language) || bare.length > 140) return false;
+  const line = readIngredientLine(bare);
+  if (!line || line.name === '') return false;
+  const words = line.name.split(' ').length;
+  if (line.amount !== null && words <= 8 && !/[.!?] \p{Lu}/u.test(bare)) return true;
+  const known = itemNamed(line.name, language) !== undefined;
+  return known && words <= 4 && bare.split(' ').length <= 9 && !/[.!?]$/.test(bare) && !isLikelyTitle(bare);
+}
+
+const isLikelyTitle = (text: string) => text === text.toUpperCase() && text.split(' ').length > 1;
+
+export function isStrictIngredient(text: string, language: Language): boolean {
+  const quantity = quantityAt(text);
+  if (!quantity || text.split(' ').length > 9) return false;
+  const unit = unitAt(text.slice(quantity.length));
+  const line = readIngredientLine(text);
+  return (
+    line !== null &&
+    (unit !== null || itemNamed(line.name, language) !== undefined) &&
+    !hasVerbStart(line.name)
+  );
+}
+
+const hasVerbStart = (name: string) => beginsAsStep(name);
+
+/** A list in one line: “250 g flour, 7 g yeast, 1 egg, beaten, 40 g butter”; null where it is none. */
+export function listIn(text: string, language: Language): string[] | null {
+  if (/[.!?] \p{Lu}/u.test(text) && !/^\d/.test(text)) return null;
+  const cut = text
+    .replace(/\.$/, '')
+    .split(
+      /\s*;\s*|\s+[·•]\s+|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/i,
+    );
+  if (cut.length < 2) return null;
+  const lines = cut.map((one) => readIngredientLine(one));
+  const amounts = lines.filter((line) => line !== null && line.amount !== null && line.name !== '').length;
+  const known = lines.filter((line) => line !== null && itemNamed(line.name, language) !== undefined).length;
+  const long = lines.some((line) => line === null || line.name.split(' ').length > 6);
+  return amounts >= 2 && amounts * 2 >= cut.length && known * 2 >= cut.length && !long
+    ? cut.flatMap((one) => furtherIn(one, language))
+    : null;
+}
+
+/** “75 g cheese, pinch of salt, black pepper”: what stands behind a comma and is an ingredient by itself. */
+function furtherIn(text: string, language: Language): string[] {
+  const [first = '', ...more] = text.split(/,\s+/);
+  const out = [first];
+  for (const one of more) {
+    const line = readIngredientLine(one);
+    const alone = line !== null && line.state === '' && line.note === '' && line.name.split(' ').length <= 3;
+    if (alone && itemNamed(line.name, language) !== undefined && !/^(?:plus|or|and)\b/i.test(one))
+      out.push(one);
+    else out[out.length - 1] += `, ${one}`;
+  }
+  return out;
+}
