@@ -20,7 +20,7 @@ interface UsualDose {
 /** Usual shares, % of their base, the first base that is there. */
 const usual: readonly UsualDose[] = [
   { items: ['salt', 'flake-salt'], of: 'flour', low: 1, high: 2 },
-  { items: ['salt', 'flake-salt'], of: 'batch', low: 0.3, high: 2 },
+  { items: ['salt', 'flake-salt'], of: 'batch', low: 0, high: 2 },
   { items: ['dried-yeast'], of: 'flour', low: 0.5, high: 2.5 },
   { items: ['fresh-yeast'], of: 'flour', low: 1.5, high: 6 },
   { items: ['bicarbonate-of-soda'], of: 'flour', low: 0.3, high: 2 },

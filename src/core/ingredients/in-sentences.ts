@@ -5,16 +5,20 @@ import type { IngredientItem } from './item';
 
 /** Everyday phrases that name an ingredient without using it. */
 const idle =
-  /\b(sugar thermometers?|hot sugar|egg timers?|egg cups?|water baths?|(running|cold|iced?|boiling|hot|tap|rinsing) water|cold-water|oil thermometers?|butter (knife|knives|dish)|salt cellar|cream-coloured|honeycomb)\b/gi;
+  /\b(sugar thermometers?|hot sugar|egg timers?|egg cups?|water baths?|(running|cold|iced?|boiling|hot|tap|rinsing|simmering|salted|bath of) (salted )?water|cold-water|oil thermometers?|butter (knife|knives|dish)|salt cellar|cream-coloured|honeycomb)\b/gi;
 
 const tellingNames = ingredientItems
   .filter((item) => item.telling)
   .flatMap((item) => item.names.map((name) => ({ item, name })))
   .sort((a, b) => b.name.length - a.name.length);
 
+/** Names that are doing: “cream the butter”, “butter a tin”, “oil two trays”, “flour the board”. */
+const doing =
+  /(?<=^|[.,;:]\s*|\b(?:and|then|lightly|to)\s+)(?:cream|butter|oil|flour|salt|sugar|water)(?= (?:the|a|an|your|two|both|it|them|together|in|well|butter|and (?:line|flour|sugar))\b)/giu;
+
 /** The telling items a sentence names outright (not by a loose word), one for each family, longest names first. */
 export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
-  let rest = sentence.toLowerCase().replace(idle, ' ');
+  let rest = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
   const found: IngredientItem[] = [];
   for (const { item, name } of tellingNames) {
     // A cheap look first: most names are not there.

@@ -23,6 +23,7 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
   clearUpMinutes: 'Time',
   studentQuestions: 'Student questions',
   nextTime: 'Next time',
+  portions: 'Formula',
   pasted: 'Formula',
   dismissed: 'Remarks',
 };
@@ -44,6 +45,10 @@ const names: Readonly<Record<string, string>> = {
   pasted: 'pasted text',
   dismissed: 'set aside',
   minutesTo: 'minutes at most',
+  pieceG: 'g each',
+  pieceMl: 'ml each',
+  vesselMl: 'ml of the vessel',
+  atOnce: 'at once',
   lookAt: 'look at',
   warnAt: 'warning before the end',
   stayBelowC: 'stay below, °C',

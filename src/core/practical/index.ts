@@ -16,7 +16,9 @@ export {
   heldShape,
   ingredientShape,
   notedShape,
+  noPortions,
   planShape,
+  portionsShape,
   ratioShape,
   responseShape,
   studentQuestionShape,
@@ -31,6 +33,7 @@ export {
   type Medium,
   type NotedVariable,
   type Plan,
+  type Portions,
   type Response,
   type Thermometer,
 } from './plan';

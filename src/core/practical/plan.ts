@@ -140,6 +140,27 @@ export const ingredientShape = record('Ingredient', {
   note: text(200),
 });
 
+/** How a batch is shared out, and into what. */
+export const portionsShape = record('Portions', {
+  pieces: about('pieces one batch makes', orNull(whole(1, 500))),
+  pieceG: about('each, by mass', orNull(number(0.1, 10_000, 'g'))),
+  pieceMl: about('each, by a scoop or cup', orNull(number(0.5, 10_000, 'ml'))),
+  vesselMl: about('volume of one tin, pan or glass, to its brim', orNull(number(1, 100_000, 'ml'))),
+  vessels: whole(1, 100),
+  rise: about('how many times its volume the batch becomes', number(0.2, 10)),
+  atOnce: about('pieces that find room at once in pan, oven or press', orNull(whole(1, 200))),
+});
+
+export const noPortions = {
+  pieces: null,
+  pieceG: null,
+  pieceMl: null,
+  vesselMl: null,
+  vessels: 1,
+  rise: 1,
+  atOnce: null,
+} as const;
+
 export const media = ['syrup', 'food', 'core', 'oven', 'water', 'oil', 'dough'] as const;
 
 export const thermometerShape = record('Thermometer', {
@@ -194,6 +215,7 @@ export const planShape = record('Plan', {
     '',
     about('what the teacher wants to remember; on no sheet and no station page', text(2000)),
   ),
+  portions: later(noPortions, portionsShape),
   pasted: later('', about('the text a recipe was pasted as, as it was; on no sheet', text(200_000))),
   dismissed: list(dismissalShape, 200),
 });
@@ -207,5 +229,6 @@ export type HeldConstant = Of<typeof heldShape>;
 export type NotedVariable = Of<typeof notedShape>;
 export type Ingredient = Of<typeof ingredientShape>;
 export type Thermometer = Of<typeof thermometerShape>;
+export type Portions = Of<typeof portionsShape>;
 export type Medium = Thermometer['in'];
 export type Dismissal = Of<typeof dismissalShape>;

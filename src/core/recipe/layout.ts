@@ -86,7 +86,10 @@ function rowOf(cells: readonly string[], line: number): Row[] {
     return amountAlone(cells[0]!) ? [cut(cells.join(' '))] : cells.map(cut);
   if (cells.length <= 3 && cells.some(amountAlone)) {
     const amounts = cells.filter(amountAlone);
-    return [cut([...amounts, ...cells.filter((cell) => !amountAlone(cell))].join(' '))];
+    const name = cells.filter((cell) => !amountAlone(cell)).join(' ');
+    // “75 g + 1 tsp for dusting”: the name stands after the first amount.
+    const [first = '', more = ''] = amounts.join(' ').split(/ (?=\+|plus\b)/);
+    return [cut([first, name, more].filter((part) => part !== '').join(' '))];
   }
   if (cells.every((cell) => amountFirst(cell))) return cells.map(cut);
   return [cut(cells.join(' '))];

@@ -49,8 +49,15 @@ export function planFromRecipe(
         : step,
     ),
     thermometers,
+    portions: { ...base.portions, ...piecesOf(recipe) },
     pasted: text.slice(0, longest(planShape.fields.pasted)),
   };
+}
+
+/** The pieces a recipe says that it makes. */
+function piecesOf({ yields }: Recipe): Partial<Plan['portions']> {
+  const made = yields.find((one) => one.kind === 'makes');
+  return made && made.count >= 1 && made.count <= 500 ? { pieces: made.count } : {};
 }
 
 function mostOf(field: 'formula' | 'steps'): number {

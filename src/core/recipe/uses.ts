@@ -4,6 +4,10 @@ import { Mentions, type Mentioned } from './mentions';
 import type { FormulaLine, RecipeStep } from './recipe';
 import type { ReadRecipeStep } from './steps';
 
+/** A step that mixes and names nothing. */
+const mixing =
+  /^(?:mix|combine|blend|stir|whisk|beat|knead)(?: (?:and|then) \w+)?(?: (?:well|together|to a \w+ dough|everything|it|all|for|until smooth))*\b[^a-z]*(?:min|mins|minutes|m)?\.?$/i;
+
 /** What each step takes of the formula, and the amounts it says itself. */
 export function usesOfSteps(
   steps: readonly Pick<ReadRecipeStep, 'text' | 'section'>[],
@@ -12,10 +16,19 @@ export function usesOfSteps(
 ): Pick<RecipeStep, 'uses' | 'mentioned' | 'amounts'>[] {
   const mentions = new Mentions(formula, language);
   mentions.learn(steps.map((step) => step.text));
-  return steps.map((step) => {
+  const mixes = steps.findIndex((step) => mixing.test(step.text.trim()));
+  return steps.map((step, at) => {
     const amounts = amountsIn(step.text);
     const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
-    return { uses: mentioned.uses, mentioned, amounts };
+    // “Mix and knead 10 min.” takes all there is.
+    const all =
+      at === mixes &&
+      mentioned.uses.length === 0 &&
+      steps.slice(0, at).every((one) => mentions.in(one.text, one.section).uses.length === 0);
+    const uses = all
+      ? formula.flatMap((line, i) => (line.section === step.section || line.section === '' ? [i] : []))
+      : mentioned.uses;
+    return { uses, mentioned, amounts };
   });
 }
 

@@ -2,6 +2,16 @@ import type { Plan } from '../practical';
 import { mostUrgentFirst } from '../remark';
 import type { PlanRemark, ReviewContext, Rule } from './plan-remark';
 import {
+  claimsAreKnown,
+  darkIsNotJudgedByColour,
+  ovensAreHeated,
+  ovensHaveATemperature,
+  shutDoorsStayShut,
+  stirringSuitsThePan,
+  vagueWordsGetANumber,
+} from './rules/craft';
+import { dosesAreUsual, sodaFindsItsAcid, strongThingsAreWeighed, yeastIsNotHeldBack } from './rules/doses';
+import {
   controlIsNamed,
   heldConstantsSayHow,
   levelsAreEnough,
@@ -25,6 +35,19 @@ import {
   temperatureIsRead,
   thermometerTellsLevelsApart,
 } from './rules/measuring';
+import {
+  meatIsProbed,
+  nobodyTastesRaw,
+  nothingIsLeftInTheOven,
+  nothingStandsWarmTooLong,
+} from './rules/keeping';
+import {
+  panHoldsTheFoam,
+  piecesAreTheBatch,
+  roundsFit,
+  scoopsAreTheBatch,
+  vesselsHoldTheBatch,
+} from './rules/portions';
 import { predictionIsMade, questionIsAsked } from './rules/question';
 import { hazardsAreNamed, hotSugarIsCautioned, nobodyTastesInALaboratory } from './rules/safety';
 import {
@@ -33,6 +56,14 @@ import {
   levelsAreSyrup,
   thermometerSuitsTheFormula,
 } from './rules/temperature';
+import {
+  agarIsBoiled,
+  fatSuitsTheMethod,
+  gelatineIsNotCut,
+  starchIsCooked,
+  statesAreMadeReady,
+  yeastIsNotScalded,
+} from './rules/states';
 import {
   oneThingDiffers,
   sentencesFollowLevels,
@@ -74,9 +105,27 @@ const rules: readonly Rule[] = [
   amountsAreGiven,
   balanceSuitsAmounts,
   stepsNameKnownIngredients,
+  dosesAreUsual,
+  sodaFindsItsAcid,
+  yeastIsNotHeldBack,
+  strongThingsAreWeighed,
+  fatSuitsTheMethod,
+  statesAreMadeReady,
+  gelatineIsNotCut,
+  agarIsBoiled,
+  starchIsCooked,
+  yeastIsNotScalded,
+  piecesAreTheBatch,
+  scoopsAreTheBatch,
+  vesselsHoldTheBatch,
+  panHoldsTheFoam,
   hotSugarIsCautioned,
   hazardsAreNamed,
   nobodyTastesInALaboratory,
+  nobodyTastesRaw,
+  meatIsProbed,
+  nothingStandsWarmTooLong,
+  stirringSuitsThePan,
   endpointsAreLocal,
   temperatureIsRead,
   levelsAreUsed,
@@ -84,6 +133,14 @@ const rules: readonly Rule[] = [
   stepsHaveMinutes,
   looksComeEarly,
   windowsCanOpen,
+  ovensHaveATemperature,
+  ovensAreHeated,
+  shutDoorsStayShut,
+  darkIsNotJudgedByColour,
+  roundsFit,
+  vagueWordsGetANumber,
+  claimsAreKnown,
+  nothingIsLeftInTheOven,
   methodFitsThePeriod,
 ];
 

@@ -43,6 +43,13 @@ export const ingredientsAreUsed: Rule = ({ plan }) => {
     });
 };
 
+/** What a whole thing of the formula holds. */
+const partOf: Readonly<Record<string, string>> = {
+  lemon: 'lemon-juice',
+  lime: 'lemon-juice',
+  orange: 'orange-juice',
+};
+
 /** A step that asks for something nobody has weighed out. */
 export const stepsNameKnownIngredients: Rule = ({ plan }) => {
   const inBatch = new Set(plan.formula.map((ingredient) => itemOf(ingredient)?.family));
@@ -50,6 +57,8 @@ export const stepsNameKnownIngredients: Rule = ({ plan }) => {
     plan.factors.flatMap(({ name, levels }) => [...levels.map((level) => level.words), name]).join(', '),
   );
   const known = new Set([...inBatch, ...inLevels.map((item) => item.family)]);
+  // The juice of a lemon that is there.
+  for (const [whole, part] of Object.entries(partOf)) if (known.has(whole)) known.add(part);
   return plan.steps.flatMap((step) =>
     itemsNamedIn(step.text)
       .filter((item) => !known.has(item.family))
@@ -103,7 +112,8 @@ export const balanceSuitsAmounts: Rule = ({ plan, place }) => {
   const smallest = smallestAmounts(plan, place);
   return plan.formula.flatMap((ingredient) => {
     const grams = smallest.get(ingredient.id) ?? null;
-    if (grams === null || grams <= 0) return [];
+    // A pinch is taken between fingers.
+    if (grams === null || grams <= 0 || ingredient.unit === 'pinch') return [];
     const half = place.balanceG / 2;
     const share = half / grams;
     if (share <= weighingShare) return [];

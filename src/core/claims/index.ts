@@ -1,0 +1,1 @@
+export { claims, claimsIn, claimsSource, type Claim } from './claims';
