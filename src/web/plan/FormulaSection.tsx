@@ -16,6 +16,7 @@ import {
 } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
 import { usePlan } from './edit-context';
+import { BatchLines } from './BatchLines';
 import { IngredientRow } from './IngredientRow';
 import { AddLine } from './line-tools';
 import { newId } from './lists';
@@ -69,6 +70,7 @@ export const FormulaSection = memo(function FormulaSection() {
           </Box>
         )}
       </Box>
+      {plan.formula.length > 0 && <BatchLines batch={own.batch} total={total} />}
     </Section>
   );
 });

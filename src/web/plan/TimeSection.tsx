@@ -77,7 +77,7 @@ function Period({ plan, timetable }: { plan: Plan; timetable: Timetable }) {
           key={step.id}
           left={share(startMinute)}
           width={share(endMinute - startMinute)}
-          label={String(plan.steps.indexOf(step) + 1)}
+          label={String(plan.steps.findIndex((one) => one.id === step.id) + 1)}
           waiting={step.hands === 'waiting'}
         />
       ))}
