@@ -13,6 +13,7 @@ import { Lost } from './frame/Lost';
 const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ default: page.TodayPage })));
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
 const PastePage = lazy(() => import('./paste/PastePage').then((page) => ({ default: page.PastePage })));
+const RiskPage = lazy(() => import('./risk/RiskPage').then((page) => ({ default: page.RiskPage })));
 const RunsPage = lazy(() => import('./run/RunsPage').then((page) => ({ default: page.RunsPage })));
 const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default: page.BenchPage })));
 const ResultsPage = lazy(() =>
@@ -34,6 +35,7 @@ export function App() {
                     <Route path="/" element={<TodayPage />} />
                     <Route path="/paste" element={<PastePage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />
+                    <Route path="/practicals/:practicalId/risk" element={<RiskPage />} />
                     <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
                     <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
                     <Route path="/runs/:runId/bench" element={<BenchPage />} />

@@ -6,7 +6,15 @@ import { planShape, type Level, type Plan } from './plan';
 /** One difference between two revisions, in words. */
 export interface Change {
   section:
-    'Question' | 'Fair test' | 'Formula' | 'Method' | 'Time' | 'Student questions' | 'Next time' | 'Remarks';
+    | 'Question'
+    | 'Fair test'
+    | 'Formula'
+    | 'Method'
+    | 'Time'
+    | 'Safety'
+    | 'Student questions'
+    | 'Next time'
+    | 'Remarks';
   what: string;
 }
 
@@ -24,6 +32,8 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
   studentQuestions: 'Student questions',
   nextTime: 'Next time',
   portions: 'Formula',
+  risks: 'Safety',
+  riskScale: 'Safety',
   pasted: 'Formula',
   dismissed: 'Remarks',
 };
@@ -41,6 +51,8 @@ const names: Readonly<Record<string, string>> = {
   periodMinutes: 'period',
   briefingMinutes: 'briefing',
   clearUpMinutes: 'clearing up',
+  risks: 'risk',
+  riskScale: 'scale',
   studentQuestions: 'questions',
   pasted: 'pasted text',
   dismissed: 'set aside',
@@ -136,7 +148,7 @@ const titleFields = (item: Item): string[] =>
     ? ['value', 'words', 'open']
     : 'amount' in item
       ? ['name', 'amount', 'unit']
-      : ['name', 'what', 'text'].filter((key) => typeof item[key] === 'string');
+      : ['name', 'what', 'text', 'hazard'].filter((key) => typeof item[key] === 'string');
 
 function itemName(item: Item, plan: Plan): string {
   const owner = plan.factors.find((factor) => factor.levels.some((level) => level.id === item.id));

@@ -20,6 +20,7 @@ export {
   planShape,
   portionsShape,
   ratioShape,
+  riskShape,
   responseShape,
   studentQuestionShape,
   thermometerShape,
@@ -35,6 +36,7 @@ export {
   type Plan,
   type Portions,
   type Response,
+  type Risk,
   type Thermometer,
 } from './plan';
 export {

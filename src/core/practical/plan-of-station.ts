@@ -25,6 +25,7 @@ export function planOfStation(plan: Plan, treatmentId: string | undefined): Plan
     studentQuestions: [],
     nextTime: '',
     pasted: '',
+    risks: [],
     dismissed: [],
   };
 }

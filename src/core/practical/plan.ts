@@ -140,6 +140,22 @@ export const ingredientShape = record('Ingredient', {
   note: text(200),
 });
 
+/** A line of the risk assessment that the teacher wrote or changed; the others follow from steps and ingredients. */
+export const riskShape = record('Risk', {
+  id: about(
+    'the line it stands in place of, such as hazard:knife; any other is the teacher’s own',
+    text(80, 1),
+  ),
+  hazard: text(120, 1),
+  who: about('who could be harmed', text(120)),
+  control: about('what is done about it', text(600)),
+  remains: about('what risk remains, as the place in the scale of three', whole(0, 2)),
+  checkedBy: text(80),
+  leftOut: about('it does not apply here', flag()),
+});
+
+export const usualRiskScale = ['low', 'medium', 'high'];
+
 /** How a batch is shared out, and into what. */
 export const portionsShape = record('Portions', {
   pieces: about('pieces one batch makes', orNull(whole(1, 500))),
@@ -216,6 +232,14 @@ export const planShape = record('Plan', {
     about('what the teacher wants to remember; on no sheet and no station page', text(2000)),
   ),
   portions: later(noPortions, portionsShape),
+  risks: later(
+    [],
+    about('lines of the risk assessment that were changed or added', once(list(riskShape, 60))),
+  ),
+  riskScale: later(
+    usualRiskScale,
+    about('the school’s words for what remains, least first', list(text(30, 1), 3, 3)),
+  ),
   pasted: later('', about('the text a recipe was pasted as, as it was; on no sheet', text(200_000))),
   dismissed: list(dismissalShape, 200),
 });
@@ -229,6 +253,7 @@ export type HeldConstant = Of<typeof heldShape>;
 export type NotedVariable = Of<typeof notedShape>;
 export type Ingredient = Of<typeof ingredientShape>;
 export type Thermometer = Of<typeof thermometerShape>;
+export type Risk = Of<typeof riskShape>;
 export type Portions = Of<typeof portionsShape>;
 export type Medium = Thermometer['in'];
 export type Dismissal = Of<typeof dismissalShape>;

@@ -15,7 +15,7 @@ export const linking =
   /^(?:of|de|d'|di|del|dello|della|dell'|dei|degli|delle|du|des|de la|de l'|von|vom)(?:\s+|(?<='))/i;
 
 const before =
-  'very|finely|roughly|coarsely|freshly|lightly|well|thinly|thickly|cold|hand-hot|blood-warm|chilled|ice-cold|iced|frozen|soft|softened|room-temperature|warm|warmed|lukewarm|luke-?warm|luke warm|tepid|hot|boiling|melted|sifted|sieved|beaten|grated|shredded|chopped|diced|sliced|cubed|crushed|mashed|toasted|peeled|drained|rinsed|soaked|stoned|pitted|cooked|ripe|washed|squeezed|minced|separated|kalte[rns]?|weiche[rns]?|warme[rns]?|lauwarme[rns]?|gehackte[rns]?|geriebene[rns]?|geschmolzene[rns]?|dingin|hangat|cincang';
+  'very|finely|roughly|coarsely|freshly|lightly|well|thinly|thickly|cold|hand-hot|blood-warm|chilled|ice-cold|iced|frozen|soft|softened|room-temperature|warm|warmed|lukewarm|luke-?warm|luke warm|tepid|hot|boiling|melted|sifted|sieved|beaten|grated|shredded|chopped|diced|sliced|cubed|crushed|mashed|toasted|peeled|drained|rinsed|soaked|stoned|pitted|cooked|ripe|washed|squeezed|separated|kalte[rns]?|weiche[rns]?|warme[rns]?|lauwarme[rns]?|gehackte[rns]?|geriebene[rns]?|geschmolzene[rns]?|dingin|hangat|cincang';
 /** How an ingredient is when it goes in, before its name: “cold”, “finely chopped”. */
 export const stateBefore = new RegExp(`^((?:(?:${before})(?:,? (?:and )?|,\\s*))+)(?=\\p{L}{2})`, 'iu');
 /** … and after it, behind a comma. */

@@ -41,6 +41,10 @@ export function Frame({
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
   }, [title]);
+  // Another page begins at its top, wherever one was on the last.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, []);
   useHotkeys('shift+slash', onHelp, { useKey: false });
   useHotkeys('?', onHelp, { useKey: true });
   return (

@@ -21,6 +21,7 @@ import { KeepingLine, KeepingNotice } from './KeepingLine';
 import { MethodSection } from './MethodSection';
 import { NextTimeSection } from './NextTimeSection';
 import { QuestionSection } from './QuestionSection';
+import { SafetySection } from './SafetySection';
 import { StudentQuestionsSection } from './StudentQuestionsSection';
 import { TimeSection } from './TimeSection';
 import type { PlanKeeper } from './plan-keeper';
@@ -146,6 +147,7 @@ function Sections({ plan, settled, place, keeper }: SectionsProps) {
           <MethodSection />
         </PlanContext>
         <TimeSection />
+        <SafetySection />
         <StudentQuestionsSection />
         <NextTimeSection />
       </PlanContext>

@@ -1,6 +1,6 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
@@ -18,6 +18,7 @@ import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
 import { papers, type PaperName } from './paper';
 import { StudentSheets } from './StudentSheets';
+import { usePaper } from './use-paper';
 
 /** What can be handed on: previews as they will print, and the files. */
 export function ReportPage() {
@@ -162,14 +163,4 @@ function FileLink({ href, name, about }: { href: string; name: string; about: st
       </Box>
     </Box>
   );
-}
-
-/** Tells the printer which paper the pages are laid out for. */
-function usePaper(paper: PaperName) {
-  useEffect(() => {
-    const style = document.createElement('style');
-    style.textContent = `@page { size: ${paper}; margin: 0; }`;
-    document.head.append(style);
-    return () => style.remove();
-  }, [paper]);
 }

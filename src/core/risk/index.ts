@@ -1,0 +1,1 @@
+export { allergenLines, riskLines, type AllergenLine, type RiskLine } from './assessment';
