@@ -12,7 +12,7 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'No React, no DOM, no server, no database, no Node in core (its tests may).',
       severity: 'error',
-      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$|/testing/' },
       to: {
         path: 'node_modules/(react|express|knex|better-sqlite3|@chakra-ui|d3|class-validator)|^(fs|path|http|node:.*)$',
       },

@@ -124,7 +124,10 @@ test('files: a plan goes to a colleague and comes back; recipe data in a page; w
   page,
 }) => {
   await page.goto(server.url);
-  await page.getByRole('region', { name: 'Practicals' }).getByRole('link', { name: /^Soda scones/ }).click();
+  await page
+    .getByRole('region', { name: 'Practicals' })
+    .getByRole('link', { name: /^Soda scones/ })
+    .click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'save as a file' }).click();
   const path = await (await download).path();

@@ -1,5 +1,6 @@
 import { batchSize } from '../contract/batch-size';
 import { classShape } from '../contract/classes';
+import { planFileFormat, planFileShape, planFileVersion } from '../contract/plan-file';
 import { newRoomShape } from '../contract/rooms';
 import {
   archiveNames,
@@ -36,6 +37,9 @@ export function formatsDocument(): string {
     '## The plan',
     'A revision of a practical is one of these documents. `format` is its number: documents of format 1 (which had none) are read and brought up to date as they are opened, and stay in the database as they were written; a newer format is refused.',
     ...recordPages(planShape, seen),
+    '## A plan as a file',
+    `Saved and opened on the plan’s page and under “Paste a recipe”, for a colleague. \`format\` is \`${planFileFormat}\`, \`version\` ${planFileVersion}; its plan carries its own format and is brought up to date as it is opened. The room stays behind. A plan’s formula and method also go out and in as a schema.org Recipe (JSON-LD).`,
+    ...recordPages(planFileShape, seen),
     '## Rooms and classes',
     ...recordPages(newRoomShape, seen),
     ...recordPages(classShape, seen),

@@ -1,1 +1,1 @@
-export { claims, claimsIn, claimsSource, type Claim } from './claims';
+export { claimsIn, claimsSource, type Claim } from './claims';

@@ -154,7 +154,7 @@ export const riskShape = record('Risk', {
   leftOut: about('it does not apply here', flag()),
 });
 
-export const usualRiskScale = ['low', 'medium', 'high'];
+const usualRiskScale = ['low', 'medium', 'high'];
 
 /** How a batch is shared out, and into what. */
 export const portionsShape = record('Portions', {

@@ -59,7 +59,7 @@ function withoutPack(
   return rest;
 }
 
-export const named = (text: string) => /\p{L}{2}/u.test(text);
+const named = (text: string) => /\p{L}{2}/u.test(text);
 const tidy = (value: number) => Number(value.toPrecision(9));
 
 function withFill(text: string, line: IngredientLine): string {

@@ -3,7 +3,7 @@ import { remembered } from '../memory';
 import { foreignNames } from './foreign-names';
 
 /** Languages whose ingredient lines are read, besides English. */
-export const languages = ['de', 'fr', 'es', 'it', 'id'] as const;
+const languages = ['de', 'fr', 'es', 'it', 'id'] as const;
 export type Language = 'en' | (typeof languages)[number];
 
 /** Letters only, no accents: “Grieß” and “griess”, “œuf” and “oeuf” are the same. */

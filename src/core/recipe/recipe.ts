@@ -25,16 +25,7 @@ export interface RecipeStep extends ReadRecipeStep {
   amounts: AmountSaid[];
 }
 
-export const contradictionKinds = [
-  'amount',
-  'temperature',
-  'unused',
-  'unlisted',
-  'sachet',
-  'portions',
-  'time',
-] as const;
-export type ContradictionKind = (typeof contradictionKinds)[number];
+type ContradictionKind = 'amount' | 'temperature' | 'unused' | 'unlisted' | 'sachet' | 'portions' | 'time';
 
 /** Two things a recipe says that cannot both be. */
 export interface Contradiction {

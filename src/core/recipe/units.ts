@@ -1,30 +1,28 @@
 /** Units of a pasted recipe: those of the kitchen, whatever they are called where it was written. */
-export const recipeUnits = [
-  'g',
-  'kg',
-  'ml',
-  'l',
-  'tsp',
-  'tbsp',
-  'dessertspoon',
-  'cup',
-  'oz',
-  'lb',
-  'floz',
-  'pint',
-  'each',
-  'sachet',
-  'tin',
-  'packet',
-  'stick',
-  'pinch',
-  'dash',
-  'handful',
-  'clove',
-  'slice',
-  'to-taste',
-] as const;
-export type RecipeUnit = (typeof recipeUnits)[number];
+export type RecipeUnit =
+  | 'g'
+  | 'kg'
+  | 'ml'
+  | 'l'
+  | 'tsp'
+  | 'tbsp'
+  | 'dessertspoon'
+  | 'cup'
+  | 'oz'
+  | 'lb'
+  | 'floz'
+  | 'pint'
+  | 'each'
+  | 'sachet'
+  | 'tin'
+  | 'packet'
+  | 'stick'
+  | 'pinch'
+  | 'dash'
+  | 'handful'
+  | 'clove'
+  | 'slice'
+  | 'to-taste';
 
 export interface UnitRead {
   unit: RecipeUnit;

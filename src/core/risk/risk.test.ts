@@ -93,7 +93,9 @@ describe('the risk assessment', () => {
       'gluten-free flour for plain flour',
     );
     // Nothing that stands in brings the same in again.
-    expect(lines.find((line) => line.id === 'milk')!.instead.join()).not.toMatch(/margarine|(?<!(?:soya|oat|rice|almond) )milk for/);
+    expect(lines.find((line) => line.id === 'milk')!.instead.join()).not.toMatch(
+      /margarine|(?<!(?:soya|oat|rice|almond) )milk for/,
+    );
     const german = planOf(
       'Teig\n\nZutaten\n200 g Mehl\n2 Eier\n100 ml Milch\n\nZubereitung\nMehl, Eier und Milch verrühren.',
     );

@@ -80,8 +80,7 @@ function Review({ text, base, unread, onBack }: ReviewProps) {
   const [title, setTitle] = useState(reading.recipe.title || 'A recipe without a name');
   const { keep, error, busy } = useKeep(base);
   const { formula, steps } = reading.now;
-  const most = { formula: 100, steps: 100 };
-  const over = formula.length > most.formula || steps.length > most.steps;
+  const over = formula.length > mostLines || steps.length > mostLines;
   const take = () =>
     keep((plan) => ({
       ...planFromRecipe(reading.recipe, reading.now, text, { ...plan, title: base ? plan.title : '' }, newId),
@@ -126,24 +125,7 @@ function Review({ text, base, unread, onBack }: ReviewProps) {
           as="section"
           aria-label="As it is understood"
         >
-          {error !== null && (
-            <Box mb="3">
-              <Notice kind="stop">{error}</Notice>
-            </Box>
-          )}
-          {over && (
-            <Box mb="3">
-              <Notice kind="stop">
-                A plan holds {most.formula} lines of formula and {most.steps} steps. What is beyond stays in
-                the text.
-              </Notice>
-            </Box>
-          )}
-          {unread.length > 0 && (
-            <Box mb="3" fontSize="sm" color="soft">
-              Not readable in its data: {unread.join(', ')}.
-            </Box>
-          )}
+          <Troubles error={error} over={over} unread={unread} />
           <Name>As it is understood</Name>
           {!base && (
             <Box fontSize="lg" fontWeight="semibold" mb="2">
@@ -165,6 +147,38 @@ function Review({ text, base, unread, onBack }: ReviewProps) {
         </Aside>
       </Flex>
     </Frame>
+  );
+}
+
+/** Lines of formula, and steps, that a plan holds. */
+const mostLines = 100;
+
+interface TroublesProps {
+  error: string | null;
+  over: boolean;
+  unread: readonly string[];
+}
+
+/** What could not be kept, held or read. */
+function Troubles({ error, over, unread }: TroublesProps) {
+  const said = [
+    error,
+    over &&
+      `A plan holds ${mostLines} lines of formula and ${mostLines} steps. What is beyond stays in the text.`,
+  ].filter((one) => typeof one === 'string');
+  return (
+    <>
+      {said.map((one) => (
+        <Box mb="3" key={one}>
+          <Notice kind="stop">{one}</Notice>
+        </Box>
+      ))}
+      {unread.length > 0 && (
+        <Box mb="3" fontSize="sm" color="soft">
+          Not readable in its data: {unread.join(', ')}.
+        </Box>
+      )}
+    </>
   );
 }
 

@@ -80,6 +80,6 @@ function concerns(said: string, kind: 'ingredient' | 'step', index: number, { re
 }
 
 /** Puts the keyboard on the line of the understood recipe that something is about. */
-export function focusLine(id: string): void {
+function focusLine(id: string): void {
   document.getElementById(id)?.focus();
 }

@@ -78,27 +78,7 @@ export function RowShell({
   if (draft !== null) {
     return (
       <Box py="1" borderBottomWidth="1px" borderColor="rule" ref={row} tabIndex={-1} id={id}>
-        <chakra.input
-          autoFocus
-          aria-label={`${label}: in other words`}
-          value={draft}
-          maxLength={most}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={() => close(draft)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') close(draft);
-            if (event.key === 'Escape') close(null);
-          }}
-          w="100%"
-          bg="glassWash"
-          borderBottomWidth="1px"
-          borderColor="glass"
-          px="2"
-          minH="32px"
-        />
-        <Box fontSize="sm" color="soft" px="2">
-          was: {typed}
-        </Box>
+        <Retyped label={label} draft={draft} typed={typed} most={most} onDraft={setDraft} onClose={close} />
       </Box>
     );
   }
@@ -117,6 +97,44 @@ export function RowShell({
     >
       {children}
     </Row>
+  );
+}
+
+interface RetypedProps {
+  label: string;
+  draft: string;
+  typed: string;
+  most: number;
+  onDraft(draft: string): void;
+  onClose(text: string | null): void;
+}
+
+/** A line as it is typed anew, with what it was. */
+function Retyped({ label, draft, typed, most, onDraft, onClose }: RetypedProps) {
+  return (
+    <>
+      <chakra.input
+        autoFocus
+        aria-label={`${label}: in other words`}
+        value={draft}
+        maxLength={most}
+        onChange={(event) => onDraft(event.target.value)}
+        onBlur={() => onClose(draft)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') onClose(draft);
+          if (event.key === 'Escape') onClose(null);
+        }}
+        w="100%"
+        bg="glassWash"
+        borderBottomWidth="1px"
+        borderColor="glass"
+        px="2"
+        minH="32px"
+      />
+      <Box fontSize="sm" color="soft" px="2">
+        was: {typed}
+      </Box>
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ const rounded = (value: number) => formatNumber(Number(value.toPrecision(4)));
 const grams = (value: number) => formatNumber(value >= 20 ? Math.round(value) : Number(value.toPrecision(2)));
 
 /** “140–150 ml”, “2”, “to taste”. */
-export function amountWords({
+function amountWords({
   amount,
   amountHigh,
   unit,

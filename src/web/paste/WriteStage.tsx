@@ -15,7 +15,6 @@ interface WriteStageProps {
 /** Where a recipe is pasted, typed, dropped or opened. What is pasted into the empty field is read at once. */
 export function WriteStage({ text, onText, onOpened, refused }: WriteStageProps) {
   const file = useRef<HTMLInputElement>(null);
-  const [over, setOver] = useState(false);
   const take = (chosen: File | undefined) => {
     if (chosen) void openedFile(chosen).then(onOpened);
   };
@@ -31,45 +30,7 @@ export function WriteStage({ text, onText, onOpened, refused }: WriteStageProps)
           <Notice kind="stop">{refused}</Notice>
         </Box>
       )}
-      <chakra.textarea
-        autoFocus
-        aria-label="The recipe"
-        value={text}
-        placeholder={exampleText}
-        onChange={(event) => onText(event.target.value)}
-        onPaste={(event) => {
-          const pasted = event.clipboardData.getData('text/plain');
-          if (text.trim() !== '' || pasted.trim().length < 20) return;
-          event.preventDefault();
-          onText(pasted);
-          onOpened(openedText(pasted));
-        }}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && text.trim() !== '')
-            onOpened(openedText(text));
-        }}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={(event) => {
-          setOver(false);
-          const [dropped] = event.dataTransfer.files;
-          if (!dropped) return;
-          event.preventDefault();
-          take(dropped);
-        }}
-        flex="1"
-        minH="22rem"
-        bg={over ? 'glassWash' : 'sheet'}
-        borderWidth="1px"
-        borderColor={over ? 'glass' : 'strongRule'}
-        borderRadius="6px"
-        p="4"
-        lineHeight="1.6"
-        resize="vertical"
-      />
+      <PasteField text={text} onText={onText} onOpened={onOpened} onFile={take} />
       <Flex gap="3" mt="3" align="center" wrap="wrap">
         <MainButton disabled={text.trim() === ''} onClick={() => onOpened(openedText(text))}>
           Read it
@@ -94,5 +55,55 @@ export function WriteStage({ text, onText, onOpened, refused }: WriteStageProps)
         }}
       />
     </Flex>
+  );
+}
+
+interface PasteFieldProps extends Pick<WriteStageProps, 'text' | 'onText' | 'onOpened'> {
+  onFile(file: File): void;
+}
+
+/** The field itself: what is pasted into it while it is empty is read at once, what is dropped on it is opened. */
+function PasteField({ text, onText, onOpened, onFile }: PasteFieldProps) {
+  const [over, setOver] = useState(false);
+  return (
+    <chakra.textarea
+      autoFocus
+      aria-label="The recipe"
+      value={text}
+      placeholder={exampleText}
+      onChange={(event) => onText(event.target.value)}
+      onPaste={(event) => {
+        const pasted = event.clipboardData.getData('text/plain');
+        if (text.trim() !== '' || pasted.trim().length < 20) return;
+        event.preventDefault();
+        onText(pasted);
+        onOpened(openedText(pasted));
+      }}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && text.trim() !== '')
+          onOpened(openedText(text));
+      }}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event) => {
+        setOver(false);
+        const [dropped] = event.dataTransfer.files;
+        if (!dropped) return;
+        event.preventDefault();
+        onFile(dropped);
+      }}
+      flex="1"
+      minH="22rem"
+      bg={over ? 'glassWash' : 'sheet'}
+      borderWidth="1px"
+      borderColor={over ? 'glass' : 'strongRule'}
+      borderRadius="6px"
+      p="4"
+      lineHeight="1.6"
+      resize="vertical"
+    />
   );
 }

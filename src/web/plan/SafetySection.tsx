@@ -147,27 +147,7 @@ function RiskRow({ line, scale, edit }: { line: RiskLine; scale: readonly string
           placeholder="what is done about it"
           onValue={(control) => change({ control })}
         />
-        <Flex gap="3">
-          {line.changed && (
-            <WordButton
-              fontSize="sm"
-              css={{ fontWeight: 'medium', color: 'soft' }}
-              onClick={() => edit('risks', (was) => withoutRisk(was, line.id))}
-            >
-              as proposed
-            </WordButton>
-          )}
-          <WordButton
-            fontSize="sm"
-            css={{ fontWeight: 'medium', color: 'soft' }}
-            aria-label={`${own ? 'Remove' : 'Does not apply'}: ${line.hazard}`}
-            onClick={() =>
-              own ? edit('risks', (was) => withoutRisk(was, line.id)) : change({ leftOut: true })
-            }
-          >
-            {own ? 'remove' : 'does not apply'}
-          </WordButton>
-        </Flex>
+        <RowActions line={line} edit={edit} onLeaveOut={() => change({ leftOut: true })} />
       </Cell>
       <Cell>
         <Choice
@@ -186,6 +166,38 @@ function RiskRow({ line, scale, edit }: { line: RiskLine; scale: readonly string
         />
       </Cell>
     </chakra.tr>
+  );
+}
+
+interface RowActionsProps {
+  line: RiskLine;
+  edit: Edit;
+  onLeaveOut(): void;
+}
+
+/** Back to what was proposed, or out of the list. */
+function RowActions({ line, edit, onLeaveOut }: RowActionsProps) {
+  const own = line.id.startsWith('own:');
+  return (
+    <Flex gap="3">
+      {line.changed && (
+        <WordButton
+          fontSize="sm"
+          css={{ fontWeight: 'medium', color: 'soft' }}
+          onClick={() => edit('risks', (was) => withoutRisk(was, line.id))}
+        >
+          as proposed
+        </WordButton>
+      )}
+      <WordButton
+        fontSize="sm"
+        css={{ fontWeight: 'medium', color: 'soft' }}
+        aria-label={`${own ? 'Remove' : 'Does not apply'}: ${line.hazard}`}
+        onClick={() => (own ? edit('risks', (was) => withoutRisk(was, line.id)) : onLeaveOut())}
+      >
+        {own ? 'remove' : 'does not apply'}
+      </WordButton>
+    </Flex>
   );
 }
 

@@ -41,11 +41,11 @@ export const ovensHaveATemperature: Rule = ({ plan }) =>
         working: workingOf([`step: ${step.text}`, 'oven: no temperature']),
         ...(heated !== undefined && {
           remedy: {
-            label: `${formatNumber(heated!)} °C`,
+            label: `${formatNumber(heated)} °C`,
             apply: withStep(step.id, {
               settings: [
                 ...step.settings.slice(0, 7),
-                { what: 'oven' as const, celsius: heated!, words: '', from: 0 },
+                { what: 'oven' as const, celsius: heated, words: '', from: 0 },
               ],
             }),
           },
