@@ -10,6 +10,7 @@ import { load } from './load';
 import { longRuns } from './long-runs';
 import { manyPages } from './many-pages';
 import { planEditing } from './plan-editing';
+import { recipes } from './recipes';
 import { serverStart } from './start';
 
 /** `npm run bench -- firstLoads planEditing` asks for some of them only. */
@@ -26,6 +27,7 @@ for (const figures of [
   longRuns,
   manyPages,
   forecasts,
+  recipes,
   serverStart,
   boardFrames,
   firstLoads,

@@ -88,6 +88,16 @@ test('one picture of each main view', async ({ browser }) => {
         ready: ['What the models expect'],
         size: { width: 1280, height: 1120 },
       },
+      {
+        name: 'paste',
+        path: '/paste',
+        ready: ['As it is understood', 'to settle'],
+        before: async (page) => {
+          await page.getByRole('button', { name: 'fill in the example' }).click();
+          await page.getByRole('button', { name: 'Read it' }).click();
+        },
+      },
+      { name: 'risk', path: '/practicals/practical-koftas/risk', ready: ['Assessed by', 'Raw meat or fish'] },
       { name: 'layout', path: `/runs/${planned[1]!.id}/bench`, ready: ['Who does what'] },
       {
         name: 'board',

@@ -19,39 +19,27 @@ const ovenC = (step: Step) => step.settings.find((one) => one.what === 'oven')?.
 const factorSetsOven = (plan: Plan, step: Step) =>
   plan.factors.some(({ acts }) => acts.on === 'setting' && acts.stepId === step.id);
 
-/** An oven step that says no temperature. */
-export const ovensHaveATemperature: Rule = ({ plan }) =>
-  plan.steps
-    .filter(
-      (step) =>
-        /\bbake\b|\broast\b/i.test(step.text) &&
-        bakes(step) &&
-        ovenC(step) === null &&
-        !factorSetsOven(plan, step) &&
-        !/\d{3}\s*°|\bgas\b|\d{3} ?[CF]\b/i.test(step.text),
-    )
-    .map((step) => {
-      const heated = plan.steps.map(ovenC).find((celsius) => celsius !== null);
-      return {
-        id: `oven-how-hot:${step.id}`,
-        rank: 'check' as const,
-        at: at(step.id),
-        what: 'How hot is the oven?',
-        why: 'Stations share it, and the timetable and the order of the oven hang on it.',
-        working: workingOf([`step: ${step.text}`, 'oven: no temperature']),
-        ...(heated !== undefined && {
-          remedy: {
-            label: `${formatNumber(heated)} °C`,
-            apply: withStep(step.id, {
-              settings: [
-                ...step.settings.slice(0, 7),
-                { what: 'oven' as const, celsius: heated, words: '', from: 0 },
-              ],
-            }),
-          },
-        }),
-      };
-    });
+const saysHowHot = ({ text }: Step) =>
+  /\d{3}\s*°|\bgas\b|\d{3} ?[CF]\b|\b(?:slow|cool|moderate|hot) oven\b/i.test(text);
+
+/** Something is baked, and nobody says at what temperature; once said it holds for all that follows. */
+export const ovensHaveATemperature: Rule = ({ plan }) => {
+  const baked = plan.steps.find((step) => bakes(step));
+  const said = plan.steps.some(
+    (step) => ovenC(step) !== null || saysHowHot(step) || factorSetsOven(plan, step),
+  );
+  if (!baked || said) return [];
+  return [
+    {
+      id: 'oven-how-hot',
+      rank: 'check',
+      at: at(baked.id),
+      what: 'How hot is the oven?',
+      why: 'Stations share it, and the timetable and the order of the oven hang on it.',
+      working: workingOf([`step: ${baked.text}`, 'oven: no temperature in any step']),
+    },
+  ];
+};
 
 /** An oven that nobody has heated. */
 export const ovensAreHeated: Rule = ({ plan }) => {
