@@ -91,10 +91,11 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'paste',
         path: '/paste',
-        ready: ['As it is understood', 'to settle'],
+        ready: ['Paste a recipe as it is'],
         before: async (page) => {
           await page.getByRole('button', { name: 'fill in the example' }).click();
           await page.getByRole('button', { name: 'Read it' }).click();
+          await expect(page.getByText('5 to settle')).toBeVisible();
         },
       },
       { name: 'risk', path: '/practicals/practical-koftas/risk', ready: ['Assessed by', 'Raw meat or fish'] },

@@ -96,6 +96,18 @@ const settingOf = ({ plan, place, allocation }: Run): BenchSetting =>
     batchTables,
   );
 
+/** Remarks that came after the first format. */
+const newer = new Set([
+  'soda-left',
+  'dose',
+  'ends-in-oven',
+  'oven-not-heated',
+  'oven-how-hot',
+  'fat-soft',
+  'lead-time',
+  'vague',
+]);
+
 describe('what the first format wrote', () => {
   it('is still there byte for byte after the database was brought up to date', async () => {
     const after = await knex('revisions')
@@ -122,7 +134,10 @@ describe('what the first format wrote', () => {
       const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
       const { open, dismissed } = reviewPlan({ plan, place, rooms });
       // A remark about the thermometer stands beside its line, which now has an id like any other.
-      const said = open.map(({ id, rank, at, what, why }) => ({ id, rank, at, what, why }));
+      // Rules that are newer than the file speak of it as well.
+      const said = open
+        .filter(({ id }) => !newer.has(id.split(':')[0]!))
+        .map(({ id, rank, at, what, why }) => ({ id, rank, at, what, why }));
       expect(said, `${was.id} ${was.number}`).toEqual(was.open);
       expect(dismissed.map(({ remark, reason }) => [remark.id, reason])).toEqual(was.dismissed);
       expect(timetableOf(plan).endsMinute).toBe(was.ends);

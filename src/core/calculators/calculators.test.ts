@@ -9,10 +9,11 @@ import { authorities, foodKinds } from '../safety';
 import { solutes } from '../sugar';
 import { calculators, runCalculator, type InputSpec } from '.';
 import { contractOne } from './testing/contract-one';
+import { contractThree } from './testing/contract-three';
 import { contractTwo } from './testing/contract-two';
 
 /** The contract: ids, the keys of their results, and one example each with a value from outside. */
-const contract = { ...contractOne, ...contractTwo };
+const contract = { ...contractOne, ...contractTwo, ...contractThree };
 
 describe('the registry', () => {
   it('has every id of the contract, and no other untested', () => {
@@ -50,6 +51,30 @@ describe('the registry', () => {
         for (const [key, value] of Object.entries(result)) expect(value, `${id}.${key}`).not.toBeUndefined();
       }
     }
+  });
+
+  it('a recipe: the keys of the contract, amounts in the unit written, indices of the formula', () => {
+    const { result } = runCalculator('read-recipe', {
+      text: 'Buns\n140–150 ml milk\n2 × 400 g tins tomatoes\n50 g butter, soft\nsalt to taste\n\nWarm the milk with the 5 g butter.\nBake for 10–12 min at 200 °C.',
+    });
+    expect(result.formula).toMatchObject([
+      { line: 2, name: 'milk', amount: 140, amountHigh: 150, unit: 'ml', item: 'milk', uncertain: false },
+      { line: 3, name: 'tomatoes', amount: 800, unit: 'g', massG: 800 },
+      { line: 4, name: 'butter', amount: 50, unit: 'g', state: 'soft' },
+      { line: 5, name: 'salt', amount: null, unit: 'to-taste' },
+    ]);
+    expect(result.steps).toMatchObject([
+      { uses: [0, 2] },
+      { minutesLow: 10, minutesHigh: 12, celsius: 200, uses: [] },
+    ]);
+    expect((result.contradictions as { kind: string }[]).map((one) => one.kind)).toEqual([
+      'amount',
+      'unused',
+      'unused',
+    ]);
+    expect(runCalculator('dose-check', contract['dose-check']!.inputs).result.remarks).toMatchObject([
+      { ingredient: 'salt', of: 'flour', low: 1, high: 2, verdict: 'high' },
+    ]);
   });
 
   it('what stands in the working is what was asked and what came out', () => {

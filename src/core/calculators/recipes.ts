@@ -40,9 +40,13 @@ export const readRecipeCalculator = defineCalculator({
         })),
         notUnderstood: recipe.notUnderstood,
       },
-      working: recipe.contradictions.flatMap((one) =>
-        one.working.map((words) => ({ text: `${one.kind}: ${words}` })),
-      ),
+      working: [
+        { text: 'lines of formula', value: recipe.formula.length },
+        { text: 'steps', value: recipe.steps.length },
+        ...recipe.contradictions.flatMap((one) =>
+          one.working.map((words) => ({ text: `${one.kind}: ${words}` })),
+        ),
+      ],
       sources: [ingredientsSource, kitchenMassSource],
       warnings: recipe.formula.some((line) => line.item === undefined)
         ? ['What is not in the ingredients table keeps its words; its mass and its allergens are not known.']
