@@ -51,7 +51,8 @@ export function recipes() {
       const unit = other?.unitOfMeasureID
         ? (theirUnits[other.unitOfMeasureID] ?? other.unitOfMeasureID)
         : 'each';
-      if (same(other?.quantity ?? null, other?.quantity == null ? 'to-taste' : unit, wanted)) theirs += 1;
+      if (same(other?.quantity ?? null, (other?.quantity ?? null) === null ? 'to-taste' : unit, wanted))
+        theirs += 1;
     });
   }
   return [

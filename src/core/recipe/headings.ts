@@ -61,6 +61,10 @@ const makes =
 const serves =
   /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|portionen|porsi)\b/iu;
 
+/** “Spaghetti for 2”: at the end of a title. */
+const forSome = /\bfor (\d{1,2}|two|three|four|six|eight)(?: people)?$/i;
+const some: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6, eight: 8 };
+
 export function yieldOf(text: string): YieldSaid | null {
   const made = makes.exec(text);
   if (made) {
@@ -80,6 +84,11 @@ export function yieldOf(text: string): YieldSaid | null {
     };
   }
   const served = serves.exec(text);
+  const title = served ? null : forSome.exec(text);
+  if (title) {
+    const count = some[title[1]!.toLowerCase()] ?? Number(title[1]);
+    return { count, high: null, kind: 'serves', what: '', words: title[0] };
+  }
   if (!served) return null;
   return {
     count: Number(served[1] ?? served[3]),

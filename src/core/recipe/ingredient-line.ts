@@ -15,7 +15,7 @@ const extra =
 const madeWith =
   /[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
 const purpose =
-  /[,(]?\s*\b(?:for (?:the )?(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
+  /[,(]?\s*\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
 const pinchless =
   /^(?:a |ein |un |une |some |etwas |un peu |un po' |sedikit )?(?:(?:little|bit|few|plenty|touch|grating|knob|good amount|wenig|bisschen|peu|poco|po')(?![\p{L}])\s*)?/iu;
 

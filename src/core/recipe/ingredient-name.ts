@@ -18,6 +18,13 @@ export function nameIn(text: string, line: IngredientLine): void {
     line.size = `${line.size} ${sized[0]}`.trim().toLowerCase();
     rest = rest.slice(sized[0].length);
   }
+  const grown = /^(?:free-range|free range|organic|good-quality|best-quality)(?:,| )\s*/i.exec(rest);
+  if (grown) {
+    line.note = [line.note, grown[0].replace(/[,\s]+$/, '').toLowerCase()]
+      .filter((one) => one !== '')
+      .join(', ');
+    rest = rest.slice(grown[0].length);
+  }
   rest = alternativesIn(rest, line);
   const [head, ...tails] = rest.split(/,(?!\d)|;| - /).map((part) => part.trim());
   const states: string[] = line.state === '' ? [] : [line.state];

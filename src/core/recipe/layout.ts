@@ -16,6 +16,16 @@ export const mostCharacters = 200_000;
 export const mostLines = 1500;
 const longestLine = 6000;
 
+const endsInAmount = /\p{L}.*\d\s?\p{L}{0,5}$/u;
+
+/** “FLOUR 150G  OIL 30ML  WATER 70ML”: two blanks between things that each have an amount. */
+function amountsApart(line: string): boolean {
+  const cells = line.trim().split(/ {2,}/);
+  return (
+    cells.length >= 3 && cells.every((cell) => /^\d/.test(cell.trim()) || endsInAmount.test(cell.trim()))
+  );
+}
+
 const rule = /^[\s|:=_*~-]+$/;
 const gap = /\t+| {3,}|\s\|\s/;
 
@@ -32,7 +42,7 @@ export function rowsOf(text: string): Row[] {
       : line
           .trim()
           .replaceAll(/^\|\s*|\s*\|$/g, '')
-          .split(gap)
+          .split(amountsApart(line) ? / {2,}/ : gap)
           .map(plainText)
           .filter((cell) => cell !== ''),
   );
@@ -91,7 +101,8 @@ function rowOf(cells: readonly string[], line: number): Row[] {
     const [first = '', more = ''] = amounts.join(' ').split(/ (?=\+|plus\b)/);
     return [cut([first, name, more].filter((part) => part !== '').join(' '))];
   }
-  if (cells.every((cell) => amountFirst(cell))) return cells.map(cut);
+  if (cells.every((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount.test(cell))))
+    return cells.map(cut);
   return [cut(cells.join(' '))];
 }
 

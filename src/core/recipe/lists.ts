@@ -46,13 +46,32 @@ export function apart(text: string): string[] {
     );
   if (each && quantityAt(each[1]!))
     return [...each[2]!.split(', '), each[3]!].map((name) => `${each[1]!} ${name}`);
-  return [text];
+  return withPlus(text);
+}
+
+/** “3 eggs, plus 1 egg yolk”: two lines, where both are amounts of something known. */
+function withPlus(text: string): string[] {
+  const joint = /,?\s+(?:plus|\+)\s+(?=(?:an? |one |two |\d))/i.exec(text);
+  if (!joint || text.slice(0, joint.index).split('(').length > text.slice(0, joint.index).split(')').length)
+    return [text];
+  const parts = [text.slice(0, joint.index), text.slice(joint.index + joint[0].length)];
+  const known = parts.every((part) => {
+    const line = readIngredientLine(part);
+    return (
+      line !== null &&
+      line.amount !== null &&
+      !/for|extra/.test(line.note) &&
+      itemNamed(line.name, 'en') !== undefined
+    );
+  });
+  return known ? parts : [text];
 }
 
 /** A line that begins with an amount, is short and tells nobody to do anything; or names an ingredient and no more. */
 export function isIngredientLike(text: string, language: Language): boolean {
   const bare = text.replace(bullet, '').trim();
   if (beginsAsStep(bare, language) || bare.length > 140) return false;
+  if (apart(bare).length > 1) return true;
   const line = readIngredientLine(bare);
   if (!line || line.name === '') return false;
   const words = line.name.split(' ').length;
@@ -83,7 +102,7 @@ export function listIn(text: string, language: Language): string[] | null {
   const cut = text
     .replace(/\.$/, '')
     .split(
-      /\s*;\s*|\s+[·•]\s+|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/i,
+      /\s*;\s*|\s+[·•]\s+|\s+\/\s+(?=[\d\p{L}])|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/iu,
     );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));

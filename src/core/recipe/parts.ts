@@ -89,6 +89,10 @@ class Sorter {
       const inside = heading.rest;
       if (inside === '') {
         // A title with a colon at its end, or a section of what follows.
+        if (this.#isFirst() && !/^(?:for|to|für|pour|para|per|untuk)\b/i.test(text)) {
+          this.#setTitle(line, text);
+          return true;
+        }
         this.#section = heading.name;
         // After a method another list may begin: “For the icing:”.
         if (this.#mode === 'method' && next && isIngredientLike(next.text, this.#language))
@@ -116,7 +120,8 @@ class Sorter {
     const alone = said && text.length - said.words.length <= 12;
     if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
       this.#parts.yields.push({ ...said, line });
-      if (!alone && this.#parts.title === '') this.#setTitle(line, text.replace(said.words, ''));
+      if (this.#parts.title === '' && early && /\p{L}{3}/u.test(text.replace(said.words, '')))
+        this.#setTitle(line, text.replace(said.words, ''));
       return true;
     }
     return (
@@ -127,7 +132,11 @@ class Sorter {
   }
 
   #setTitle(line: number, text: string): void {
-    const title = text.replaceAll(/[\s(),.:;-]+$|^[#*\s(-]+/g, '').replace(/\s*[-(,]\s*$/, '');
+    const bare = text
+      .replaceAll(/\(\s*\)/g, '')
+      .replaceAll(/[\s(,.:;-]+$|^[#*\s-]+/g, '')
+      .replace(/\s*[-(,]\s*$/, '');
+    const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
     this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
     this.#parts.titleLine = line;
   }
@@ -178,13 +187,21 @@ class Sorter {
     this.#parts.notUnderstood.push(line);
   }
 
+  #isFirst(): boolean {
+    const { title, ingredients, steps } = this.#parts;
+    return this.#mode === 'start' && title === '' && ingredients.length === 0 && steps.length === 0;
+  }
+
   /** The first line of a text, unless it is an amount of something or tells what to do. */
   #isTitle(text: string, step: boolean, next: Row | null): boolean {
-    const { title, ingredients, steps } = this.#parts;
-    if (this.#mode !== 'start' || title !== '' || ingredients.length > 0 || steps.length > 0) return false;
+    if (!this.#isFirst()) return false;
     if (step || text.split(' ').length > 12 || /[.!?] \p{Lu}|[.]$/u.test(text)) return false;
+    // A line of talk is no title.
+    if (/[!?]$/.test(text) && text.split(' ').length > 6) return false;
     const quantity = quantityAt(text);
-    if (!quantity) return listIn(text, this.#language) === null && !/\d/.test(text);
+    // “… for 2”
+    const named = text.replace(/\bfor \d{1,2}$/i, '');
+    if (!quantity) return listIn(text, this.#language) === null && !/\d/.test(named);
     // “Three bean chilli”
     const rest = text.slice(quantity.length);
     return (

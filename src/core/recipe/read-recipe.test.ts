@@ -81,6 +81,53 @@ describe('what contradicts', () => {
   });
 });
 
+describe('ways to write a list', () => {
+  const listOf = (text: string) => {
+    const { formula } = readRecipe(`Dish\n${text}\n\nMix everything and bake for 10 min.`);
+    return formula.map((line) => `${line.amount ?? ''} ${line.unit} ${line.name}`);
+  };
+
+  it.each<[string, string[]]>([
+    ['FLOUR 150G  OLIVE OIL 30ML  WATER 70ML', ['150 g flour', '30 ml olive oil', '70 ml water']],
+    ['200 g rice / 4 cloves garlic / 60 ml oil', ['200 g rice', '4 clove garlic', '60 ml oil']],
+    ['225g flour · 1 egg · 240ml milk', ['225 g flour', '1 each egg', '240 ml milk']],
+    ['3 free-range eggs, plus 1 egg yolk', ['3 each eggs', '1 each egg yolk']],
+    ['200 g self-raising flour (or plain + 2 tsp baking powder)', ['200 g self-raising flour']],
+    ['75 g sugar + 1 tsp for dusting', ['75 g sugar']],
+    ['pinch salt\nsmall knob butter\na handful of peas', ['1 pinch salt', '1 each butter', '1 handful peas']],
+    ['oil for shallow frying', [' to-taste oil']],
+    ['| 2 | lemons |\n|---|---|\n| 50 g | sugar |', ['2 each lemons', '50 g sugar']],
+    ['salt and freshly ground black pepper', [' to-taste salt', ' to-taste ground black pepper']],
+    ['1 tsp each of cumin, turmeric and salt', ['1 tsp cumin', '1 tsp turmeric', '1 tsp salt']],
+    ['1 lb 2 oz potatoes\n6 tbsp plus 1.5 tsp milk', ['1.125 lb potatoes', '6.5 tbsp milk']],
+    ['two hundred and fifty grams of flour', ['250 g flour']],
+    ['a 2 cm piece of ginger', ['1 each ginger']],
+  ])('%s', (text, lines) => {
+    expect(listOf(text)).toEqual(lines);
+  });
+
+  it('titles may end in a colon, say for how many, or stand after a line of talk', () => {
+    const head = (text: string) => {
+      const { title, yields } = readRecipe(`${text}\n200 g flour\n100 ml milk\n\nMix the flour and milk.`);
+      return [title, yields[0]?.count];
+    };
+    expect(head('Rolls:')).toEqual(['Rolls', undefined]);
+    expect(head('ROLLS FOR 4')).toEqual(['Rolls', 4]);
+    expect(head('We love these on Sundays and so will you!\n\nRolls (makes 12)')).toEqual(['Rolls', 12]);
+    expect(head('Three grain rolls\n')).toEqual(['Three grain rolls', undefined]);
+  });
+
+  it('what a step keeps for days, or takes out of the oven, is not how long it takes', () => {
+    const minutes = (step: string) =>
+      readRecipe(`Dish\n200 g flour\n\n${step}`).steps.map((one) => one.minutesLow);
+    expect(minutes('Mix the flour. Keeps for 3 days in a tin.')).toEqual([null]);
+    expect(minutes('Bake the flour for 2 hours, stirring once after 30 minutes.')).toEqual([120]);
+    expect(
+      minutes('Bake the flour for 15 min, then turn the oven down to 150 °C and bake for 25 min.'),
+    ).toEqual([15, 25]);
+  });
+});
+
 describe('whatever is pasted', () => {
   it.each<[string, string]>([
     ['nothing', ''],

@@ -56,7 +56,7 @@ export function beginsAsStep(text: string, language: Language = 'en'): boolean {
 
 /** “Butter, 40 g”, “oil for frying”, “salt and pepper”, “double cream”: words that are verbs elsewhere. */
 const isNamedSo = (text: string) =>
-  /^(?:butter|oil|salt|flour|cream|zest|juice|dust|half|double|batter|fish|toast|top|stock|chop)\b(?!\s+(?:the|a|an|your|it|them|well|and (?:flour|line|sugar) (?:the|a)|together|until|in|into|on|over|with)\b)/i.test(
+  /^(?:butter|oil|salt|flour|cream|zest|juice|dust|half|double|batter|fish|toast|top|stock|chop|pinch|dash|splash)\b(?!\s+(?:the|a|an|your|it|them|well|and (?:flour|line|sugar) (?:the|a)|together|until|in|into|on|over|with)\b)/i.test(
     text,
   );
 

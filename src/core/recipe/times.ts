@@ -31,6 +31,8 @@ const sides =
 
 const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
 
+const keeping = /\b(?:keeps?|kept|stored?|stores|lasts?|best|freezes?)\b[^.]*$/i;
+
 /** How far a length of time reaches at most: what is looked at from one place of a long line. */
 const farthest = 120;
 
@@ -71,6 +73,8 @@ export function timesIn(text: string): TimeSaid[] {
     past = to;
     const before = text.slice(Math.max(0, index - farthest), index);
     if (notItsOwn.test(before)) continue;
+    // “Keeps for 2 days”, “store for up to 3 days”: not how long the step takes.
+    if (each >= 1440 && keeping.test(before)) continue;
     const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;
     found.push({
       low: tidy(low),

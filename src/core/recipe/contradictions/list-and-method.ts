@@ -33,6 +33,9 @@ const greased: readonly (readonly [RegExp, string])[] = [
   [/\bsalted\b/i, 'salt'],
 ];
 
+/** “Cream butter and sugar”: at the head of a sentence these are done, not added. */
+const verbal = /^(?:cream|butter|oil|flour|salt|spread|dust|ice)$/i;
+
 /** A line that no step takes up. */
 export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
   if (!listed || steps.length === 0) return [];
@@ -81,7 +84,13 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
       if (never.has(item.id) || told.has(item.family) || made.has(head)) return [];
       if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
       const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
-      if (stems.length === 1 && starts && doing.test(step.text.slice(from + words.length))) return [];
+      const after = step.text.slice(from + words.length);
+      if (
+        stems.length === 1 &&
+        starts &&
+        (doing.test(after) || (verbal.test(words) && /^ (?!and\b|or\b)\p{L}/u.test(after)))
+      )
+        return [];
       if (likeness.test(before)) return [];
       // “salted water”, “lemon-yellow”, “floured board”: not the thing itself.
       if (
