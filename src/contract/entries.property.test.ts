@@ -141,7 +141,8 @@ function hurt(
   }
   const last = path.at(-1)!;
   if (one.how === 'drop') delete at[last];
-  else if (one.how === 'put') at[last] = one.value;
+  // A copy: what is hurt next must not be what all others are made of.
+  else if (one.how === 'put') at[last] = structuredClone(one.value);
   else
     Object.defineProperty(at, one.name, { value: 1, enumerable: true, configurable: true, writable: true });
 }
