@@ -1,9 +1,8 @@
 import { parseIngredient } from 'parse-ingredient';
 import { readRecipe } from '../src/core/recipe';
 import { fixturesIn } from '../src/core/recipe/testing/fixtures';
-import { newPlan } from '../src/core/practical';
-import { noDecisions, planFromRecipe, settled } from '../src/core/recipe';
 import { reviewPlan } from '../src/core/review';
+import { pasted } from '../src/core/review/testing/pasted';
 
 /** Units of the other parser by the names a recipe’s expectations use. */
 const theirUnits: Readonly<Record<string, string>> = {
@@ -78,18 +77,7 @@ function readMs(): number {
     ['filled-plaits-sections', 'red-lentil-soup'].includes(one.name),
   );
   const text = `${plaits!.text}\n\n${loaf!.text}`.split('\n').slice(0, 46).join('\n');
-  const once = () => {
-    let id = 0;
-    const recipe = readRecipe(text);
-    const plan = planFromRecipe(
-      recipe,
-      settled(recipe, noDecisions),
-      text,
-      newPlan('', null),
-      () => `n${(id += 1)}`,
-    );
-    reviewPlan({ plan, place: null, rooms: [] });
-  };
+  const once = () => reviewPlan({ plan: pasted(text), place: null, rooms: [] });
   const taken: number[] = [];
   for (let i = 0; i < 60; i += 1) {
     const start = performance.now();

@@ -4,7 +4,7 @@ export { kitchenMassSource } from './mass';
 export type { CupKind, RecipeUnit } from './units';
 export { marksOf, type Mark } from './marks';
 export { noDecisions, settled, type Decisions, type SettledRecipe } from './settle';
-export { planFromRecipe } from './to-plan';
+export { mostOf, planFromRecipe } from './to-plan';
 export { withoutMarkup } from './markup';
 export { schemaRecipesIn, textOfSchemaRecipe, type SchemaRecipe } from './json-ld';
 export { jsonLdOf } from './to-json-ld';

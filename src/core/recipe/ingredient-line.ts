@@ -3,7 +3,7 @@ import { amountAtHead, amountAtTail } from './ingredient-amounts';
 import { nameIn } from './ingredient-name';
 import { linking } from './ingredient-words';
 import { quantityAt } from './quantity';
-import type { IngredientLine } from './said';
+import { blankLine, type IngredientLine } from './said';
 
 const toTaste =
   /[,;(]?\s*\b(?:to taste|as (?:needed|required|desired)|q\.?\s?b\.?|al gusto|c\/n|cantidad necesaria|secukupnya|nach (?:geschmack|bedarf|belieben)|au goût|selon (?:le )?goût|quanto basta)(?![\p{L}])\)?\.?/iu;
@@ -30,7 +30,7 @@ export function readIngredientLine(typed: string): IngredientLine | null {
     .replace(/[.;,:]+$/, '')
     .trim();
   if (!/\p{L}/u.test(text)) return null;
-  const line = blank();
+  const line = blankLine();
   const take = (pattern: RegExp, then?: (found: string) => void) => {
     const match = pattern.exec(text);
     if (!match) return;
@@ -72,21 +72,6 @@ const unnumbered =
 const vagueHead = new RegExp(`${pinchless.source}(?:${linking.source.replace(/^\^/, '')})?`, 'iu');
 const seasoning =
   /\b(?:salt|pepper|seasoning|salz|pfeffer|sel|poivre|sal|pimienta|sale|pepe|garam|merica|water|oil)\b/i;
-
-const blank = (): IngredientLine => ({
-  name: '',
-  amount: null,
-  amountHigh: null,
-  unit: 'each',
-  fill: null,
-  size: '',
-  state: '',
-  also: [],
-  pack: null,
-  optional: false,
-  note: '',
-  doubts: [],
-});
 
 const partPattern =
   /^(?:the |le |la |el |il |lo |der |die |les )?(?:(?:finely |freshly )?(?:grated|squeezed|pared|abgeriebene) )?(zest|rind|peel|juice|whites?|yolks?|saft|schale|jus|zestes?|zumo|jugo|piel|ralladura|succo|scorza|perasan)(?:(?: and |, ?| et | y | e | und )(?:the )?(?:finely )?(?:grated )?(zest|rind|juice|jus|zumo|succo|saft|schale))? (?:of|from|de|d'|di|von|du|del)\s*(?:the )?/i;

@@ -117,24 +117,39 @@ describe('schema.org recipes', () => {
     expect(schemaRecipesIn(page).map((one) => one.name)).toEqual(['Barley rolls', 'Rye rolls']);
   });
 
-  it.each<[string, unknown]>([
+  it.each<[string, unknown, string[], number, string[]]>([
     [
       'numbers for texts',
       { ...recipe, name: 7, recipeIngredient: [1, null, '300 g flour'], recipeInstructions: 12 },
+      ['1', '300 g flour'],
+      0,
+      ['recipeIngredient', 'recipeInstructions'],
     ],
     [
       'objects without words',
       { ...recipe, recipeIngredient: { a: 1 }, recipeInstructions: [{ '@type': 'HowToStep' }, 'Mix.'] },
+      [],
+      1,
+      ['recipeIngredient', 'recipeInstructions'],
     ],
-    ['times that are none', { ...recipe, prepTime: 'soon', cookTime: 5, totalTime: { a: 1 } }],
-    ['nothing', { '@type': 'Recipe' }],
-    ['no recipe', { '@type': 'Person', name: 'x' }],
-  ])('%s: what can be read is read', (_, document) => {
-    for (const one of schemaRecipesIn(JSON.stringify(document))) {
-      expect(typeof one.name).toBe('string');
-      expect(one.ingredients.every((line) => typeof line === 'string')).toBe(true);
-      expect(one.unread.length).toBeGreaterThan(0);
-    }
+    [
+      'times that are none',
+      { ...recipe, prepTime: 'soon', cookTime: 5, totalTime: { a: 1 } },
+      ingredients,
+      2,
+      ['prepTime', 'cookTime'],
+    ],
+  ])('%s: what can be read is read, the rest named', (_, document, lines, steps, unread) => {
+    const [one, ...more] = schemaRecipesIn(JSON.stringify(document));
+    expect(more).toEqual([]);
+    expect(one!.ingredients).toEqual(lines);
+    expect(one!.steps).toHaveLength(steps);
+    expect(one!.unread).toEqual(unread);
+  });
+
+  it('what holds nothing of a recipe is none', () => {
+    for (const document of [{ '@type': 'Recipe' }, { '@type': 'Person', name: 'x' }, 7, [], 'Recipe'])
+      expect(schemaRecipesIn(JSON.stringify(document))).toEqual([]);
   });
 
   it('no depth, no loop of names and no script does harm', () => {

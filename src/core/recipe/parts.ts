@@ -23,7 +23,6 @@ export interface Part {
 /** A recipe taken apart: what belongs to its list and what to its method. */
 export interface Parts {
   title: string;
-  titleLine: number | null;
   yields: (YieldSaid & { line: number })[];
   told: { what: 'prep' | 'cook' | 'total'; said: string; line: number }[];
   ingredients: Part[];
@@ -49,7 +48,6 @@ class Sorter {
   #section = '';
   readonly #parts: Parts = {
     title: '',
-    titleLine: null,
     yields: [],
     told: [],
     ingredients: [],
@@ -90,7 +88,7 @@ class Sorter {
       if (inside === '') {
         // A title with a colon at its end, or a section of what follows.
         if (this.#isFirst() && !/^(?:for|to|für|pour|para|per|untuk)\b/i.test(text)) {
-          this.#setTitle(line, text);
+          this.#setTitle(text);
           return true;
         }
         this.#section = heading.name;
@@ -121,7 +119,7 @@ class Sorter {
     if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
       this.#parts.yields.push({ ...said, line });
       if (this.#parts.title === '' && early && /\p{L}{3}/u.test(text.replace(said.words, '')))
-        this.#setTitle(line, text.replace(said.words, ''));
+        this.#setTitle(text.replace(said.words, ''));
       return true;
     }
     return (
@@ -131,14 +129,13 @@ class Sorter {
     );
   }
 
-  #setTitle(line: number, text: string): void {
+  #setTitle(text: string): void {
     const bare = text
       .replaceAll(/\(\s*\)/g, '')
       .replaceAll(/[\s(,.:;-]+$|^[#*\s-]+/g, '')
       .replace(/\s*[-(,]\s*$/, '');
     const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
     this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
-    this.#parts.titleLine = line;
   }
 
   #takeLine(line: number, text: string, bulleted: boolean, next: Row | null): void {
@@ -153,7 +150,7 @@ class Sorter {
         return this.#addIngredient(line, body);
       return this.#addStep(line, body, numbered);
     }
-    if (this.#isTitle(body, step, next)) return this.#setTitle(line, body);
+    if (this.#isTitle(body, step, next)) return this.#setTitle(body);
     const list = step ? null : listIn(body, this.#language);
     if (list) {
       list.forEach((one) => this.#addIngredient(line, one));
@@ -169,7 +166,7 @@ class Sorter {
       this.#parts.ingredients.length === 0 &&
       !sentence
     )
-      return this.#setTitle(line, body);
+      return this.#setTitle(body);
     // Sentences before any list: prose, if it says how much, how long or how hot.
     const cooks = amountsIn(body).length > 0 || timesIn(body).length > 0 || temperaturesIn(body).length > 0;
     if (
@@ -234,7 +231,6 @@ class Sorter {
       last.text = `${last.text} ${text}`;
       return;
     }
-    if (this.#mode === 'start' && this.#parts.ingredients.length > 0) this.#mode = 'start';
     const rest = this.#withoutYield(line, text);
     if (rest !== '') this.#parts.steps.push({ line, text: rest, section: this.#section, numbered });
   }

@@ -34,3 +34,19 @@ export interface IngredientLine {
   /** Why somebody should look: nothing, where all of it is plain. */
   doubts: string[];
 }
+
+/** A line of which nothing is said yet. */
+export const blankLine = (): IngredientLine => ({
+  name: '',
+  amount: null,
+  amountHigh: null,
+  unit: 'each',
+  fill: null,
+  size: '',
+  state: '',
+  also: [],
+  pack: null,
+  optional: false,
+  note: '',
+  doubts: [],
+});

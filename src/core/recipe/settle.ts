@@ -1,6 +1,7 @@
 import { itemById } from '../ingredients';
 import { readFormulaLine } from './formula-line';
 import { massOf } from './mass';
+import { blankLine } from './said';
 import type { Answer, Contradiction, FormulaLine, Recipe, RecipeStep } from './recipe';
 import type { CupKind } from './units';
 import { usesOfSteps } from './uses';
@@ -152,18 +153,9 @@ function reword(
 
 /** A line that only the method named. */
 const addedLine = ({ name, itemId }: Extract<Answer, { does: 'add' }>): FormulaLine => ({
+  ...blankLine(),
   name,
-  amount: null,
-  amountHigh: null,
   unit: 'to-taste',
-  fill: null,
-  size: '',
-  state: '',
-  also: [],
-  pack: null,
-  optional: false,
-  note: '',
-  doubts: [],
   line: 0,
   text: name,
   section: '',

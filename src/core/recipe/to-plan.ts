@@ -60,7 +60,8 @@ function piecesOf({ yields }: Recipe): Partial<Plan['portions']> {
   return made && made.count >= 1 && made.count <= 500 ? { pieces: made.count } : {};
 }
 
-function mostOf(field: 'formula' | 'steps'): number {
+/** How many lines of formula, or steps, a plan holds. */
+export function mostOf(field: 'formula' | 'steps'): number {
   const shape = planShape.fields[field];
   const inner = shape.kind === 'refined' ? shape.inner : shape;
   return inner.kind === 'list' ? inner.most : 100;

@@ -176,6 +176,20 @@ describe('rules of the kitchen', () => {
     expect(of('rounds')).toContain('4 rounds, 20 min in all');
   });
 
+  it('boiled first and then left in the warm is left in the warm; kept hot or rising is not', () => {
+    const stands = (last: string, more = '') =>
+      kinds(pasted(`Custard\n500 ml milk\n40 g sugar${more}\n\nMix the milk and sugar.\n${last}`)).includes(
+        'warm-too-long',
+      );
+    expect(stands('Bring to the boil and leave to infuse overnight for 9 hours.')).toBe(true);
+    expect(stands('Leave to stand for 3 hours.')).toBe(true);
+    expect(stands('Leave to stand for 2 hours.')).toBe(false);
+    expect(stands('Simmer very gently for 3 hours.')).toBe(false);
+    expect(stands('Leave at 43 °C for 6 hours.')).toBe(false);
+    expect(stands('Leave to rise for 3 hours.')).toBe(true);
+    expect(stands('Leave to rise for 3 hours.', '\n7 g dried yeast')).toBe(false);
+  });
+
   it('a slip between spoons or noughts is named, with what was meant', () => {
     const remedies = (flour: string, salt: string) =>
       open(pasted(`Loaf\n${flour}\n${salt}\n\nMix the flour and salt.`)).flatMap((one) =>

@@ -185,10 +185,17 @@ export function allergenLines(plan: Plan): AllergenLine[] {
             return !found.contains.includes(id) && !found.oftenContains.includes(id);
           })
           .slice(0, 2)
-          .map((other) => `${other} for ${one.name.toLowerCase()}`),
+          .map((other) => `${withItsOwn(other)} for ${one.name.toLowerCase()}`),
       );
       return [
         { id, name, from: [...new Set(from)], often: certain.length === 0, instead: [...new Set(instead)] },
       ];
     });
+}
+
+/** “oat milk (itself cereals with gluten)”: what stands in can be another’s allergen. */
+function withItsOwn(name: string): string {
+  const { contains } = allergensOf(name);
+  const own = allergens.filter((one) => one.ukEu && contains.includes(one.id));
+  return own.length === 0 ? name : `${name} (itself ${listed(own.map((one) => one.name))})`;
 }

@@ -96,6 +96,10 @@ describe('the risk assessment', () => {
     expect(lines.find((line) => line.id === 'milk')!.instead.join()).not.toMatch(
       /margarine|(?<!(?:soya|oat|rice|almond) )milk for/,
     );
+    // What stands in says what it brings itself.
+    expect(lines.find((line) => line.id === 'milk')!.instead).toContain(
+      'oat milk (itself cereals with gluten) for milk',
+    );
     const german = planOf(
       'Teig\n\nZutaten\n200 g Mehl\n2 Eier\n100 ml Milch\n\nZubereitung\nMehl, Eier und Milch verrühren.',
     );

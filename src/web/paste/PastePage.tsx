@@ -2,7 +2,7 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { newPlan, planShape, type Plan } from '../../core/practical';
-import { planFromRecipe } from '../../core/recipe';
+import { mostOf, planFromRecipe } from '../../core/recipe';
 import { longest } from '../../core/shape';
 import { useAddPractical, usePractical, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
@@ -80,7 +80,7 @@ function Review({ text, base, unread, onBack }: ReviewProps) {
   const [title, setTitle] = useState(reading.recipe.title || 'A recipe without a name');
   const { keep, error, busy } = useKeep(base);
   const { formula, steps } = reading.now;
-  const over = formula.length > mostLines || steps.length > mostLines;
+  const over = formula.length > mostOf('formula') || steps.length > mostOf('steps');
   const take = () =>
     keep((plan) => ({
       ...planFromRecipe(reading.recipe, reading.now, text, { ...plan, title: base ? plan.title : '' }, newId),
@@ -150,9 +150,6 @@ function Review({ text, base, unread, onBack }: ReviewProps) {
   );
 }
 
-/** Lines of formula, and steps, that a plan holds. */
-const mostLines = 100;
-
 interface TroublesProps {
   error: string | null;
   over: boolean;
@@ -164,7 +161,7 @@ function Troubles({ error, over, unread }: TroublesProps) {
   const said = [
     error,
     over &&
-      `A plan holds ${mostLines} lines of formula and ${mostLines} steps. What is beyond stays in the text.`,
+      `A plan holds ${mostOf('formula')} lines of formula and ${mostOf('steps')} steps. What is beyond stays in the text.`,
   ].filter((one) => typeof one === 'string');
   return (
     <>

@@ -1,5 +1,4 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
@@ -12,11 +11,11 @@ import { useFreshLists } from '../run/use-fresh-lists';
 import { boardDoor } from '../api/doors';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { Aside } from '../ui/Aside';
-import { MainButton, QuietButton } from '../ui/Button';
 import { Check } from '../ui/Check';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
-import { papers, type PaperName } from './paper';
+import type { PaperName } from './paper';
+import { PaperChoice } from './PaperChoice';
 import { StudentSheets } from './StudentSheets';
 import { usePaper } from './use-paper';
 
@@ -95,17 +94,7 @@ function HandOn({ run, paper, setPaper, parts, setParts }: HandOnProps) {
         checked={parts.sheet}
         onChange={(sheet) => setParts({ ...parts, sheet })}
       />
-      <Flex gap="1.5" my="3" role="group" aria-label="Paper">
-        {(Object.keys(papers) as PaperName[]).map((name) => (
-          <QuietButton key={name} aria-pressed={paper === name} onClick={() => setPaper(name)}>
-            {name}
-          </QuietButton>
-        ))}
-      </Flex>
-      <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
-        <Printer size={18} aria-hidden />
-        Print or save as PDF
-      </MainButton>
+      <PaperChoice paper={paper} onPaper={setPaper} />
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mt="8" mb="2">
         As files
       </Heading>

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
@@ -12,10 +11,10 @@ import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { draftsOf } from '../plan/plan-drafts';
 import { Page } from '../report/Page';
-import { papers, type PaperName } from '../report/paper';
+import type { PaperName } from '../report/paper';
+import { PaperChoice } from '../report/PaperChoice';
 import { usePaper } from '../report/use-paper';
 import { Aside } from '../ui/Aside';
-import { MainButton, QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { Check } from '../ui/Check';
 
@@ -79,17 +78,7 @@ function Assessment({ practical }: { practical: Practical }) {
               Students’ own hazard list, blank
             </label>
           </Flex>
-          <Flex gap="1.5" my="3" role="group" aria-label="Paper">
-            {(Object.keys(papers) as PaperName[]).map((one) => (
-              <QuietButton key={one} aria-pressed={paper === one} onClick={() => setPaper(one)}>
-                {one}
-              </QuietButton>
-            ))}
-          </Flex>
-          <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
-            <Printer size={18} aria-hidden />
-            Print or save as PDF
-          </MainButton>
+          <PaperChoice paper={paper} onPaper={setPaper} />
         </Aside>
       </Flex>
     </PracticalFrame>

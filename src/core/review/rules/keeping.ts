@@ -13,21 +13,27 @@ const cold = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath|cold store|cool(
 /** Longest that such food stands warm, min: two hours (common guidance; the school’s authority decides). */
 const longestWarmMin = 120;
 
+const stands = /\b(?:leave|left|stand|infuse|steep|rest|cool|set aside|overnight)\b/i;
+
+/** Food that is kept hot on purpose all that time, or a dough that rises; boiled first and then left standing is neither. */
+const staysHot = (text: string, yeasty: boolean) =>
+  /\b(?:in the oven|slow cook\w*|dehydrat\w*|incubat\w*|yoghurt maker|4[0-5] ?°)/i.test(text) ||
+  (/\b(?:bake|roast|boil|simmer|dry)\b/i.test(text) && !stands.test(text)) ||
+  (yeasty && /\b(?:prove|proof|rise|ferment)\b/i.test(text));
+
 /** Hours at room warmth for milk, eggs, meat: overnight on the bench, cream left out. */
 export const nothingStandsWarmTooLong: Rule = ({ plan, place }) => {
   const growing = batchOf(plan, place).filter(
     ({ item }) => item !== undefined && (perishable.test(item.id) || animal.test(item.origin)),
   );
   if (growing.length === 0) return [];
+  const yeasty = batchOf(plan, place).some(({ item }) => item?.family === 'yeast');
   return plan.steps.flatMap((step): PlanRemark[] => {
     const minutes = stepMinutes(step)?.most ?? (/\bovernight\b/i.test(step.text) ? 600 : 0);
     const kept =
       cold.test(step.text) ||
       step.needs.some(({ resource }) => resource === 'refrigerator' || resource === 'freezer');
-    const heated =
-      /\b(?:bake|oven|simmer|boil|roast|dry|dehydrat\w*|incubat\w*|43|yoghurt maker|prove|rise|ferment)\b/i.test(
-        step.text,
-      );
+    const heated = staysHot(step.text, yeasty);
     if (step.hands !== 'waiting' || minutes <= longestWarmMin || kept || heated) return [];
     return [
       {

@@ -1,0 +1,23 @@
+import { Flex } from '@chakra-ui/react';
+import { Printer } from 'lucide-react';
+import { MainButton, QuietButton } from '../ui/Button';
+import { papers, type PaperName } from './paper';
+
+/** Which paper, and the way to the printer. */
+export function PaperChoice({ paper, onPaper }: { paper: PaperName; onPaper(paper: PaperName): void }) {
+  return (
+    <>
+      <Flex gap="1.5" my="3" role="group" aria-label="Paper">
+        {(Object.keys(papers) as PaperName[]).map((name) => (
+          <QuietButton key={name} aria-pressed={paper === name} onClick={() => onPaper(name)}>
+            {name}
+          </QuietButton>
+        ))}
+      </Flex>
+      <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
+        <Printer size={18} aria-hidden />
+        Print or save as PDF
+      </MainButton>
+    </>
+  );
+}
