@@ -1,4 +1,5 @@
 import { about, id, oneOf, record, text, whole, type Of } from '../core/shape';
+import { needsShape } from '../core/risk';
 import { classOf } from './class-of';
 
 /** A teaching group. Students are seats, not names. */
@@ -11,4 +12,9 @@ export const classShape = record('NewClass', {
 export const NewClass = classOf(classShape);
 export type NewClass = Of<typeof classShape>;
 
-export type Class = NewClass;
+/** What a class has declared that some of it must not have; it stays in the program, and is in no file. */
+const classNeedsShape = record('ClassNeeds', { needs: needsShape });
+export const ClassNeeds = classOf(classNeedsShape);
+export type ClassNeeds = Of<typeof classNeedsShape>;
+
+export type Class = NewClass & ClassNeeds;

@@ -35,6 +35,8 @@ export interface PracticalSummary {
   question: string;
   revision: number;
   savedAt: number;
+  /** Put away: in the library only. */
+  archived: boolean;
 }
 
 /** A run, as far as a practical’s own page asks. */

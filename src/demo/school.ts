@@ -6,11 +6,15 @@ import type { NewRoom } from '../contract/rooms';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import { allocateTreatments } from '../core/design';
+import { withDraft } from '../core/explain';
 import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
 import { seededRandom } from '../core/random';
 import { classTable, Notebook, reachedByFactor, type Entry, type EntryBody } from '../core/run';
+import { custardSauce } from './practicals/custard-sauce';
+import { milkBunDough } from './practicals/milk-bun-dough';
 import { pannaCotta } from './practicals/panna-cotta';
 import { pearSlices } from './practicals/pear-slices';
+import { pretzelBites } from './practicals/pretzel-bites';
 import { sodaScones } from './practicals/soda-scones';
 import { turkeyKoftas } from './practicals/turkey-koftas';
 import { honeycombMeasures, settingOf, SimulatedClass } from './simulated-class';
@@ -55,7 +59,16 @@ const classes: NewClass[] = [
   { id: 'class-11f', name: '11 Food', students: 16, unit: 'F' },
 ];
 
-const honeycomb: Plan = { ...examplePlan, roomId: 'room-kitchen' };
+/** A practical with its aims, key words and observation table drafted; its questions are its own. */
+function taught(plan: Plan, tags: string[] = plan.tags): Plan {
+  let row = 0;
+  const drafted = withDraft(plan, () => `row-${(row += 1)}`);
+  return { ...drafted, tags, studentQuestions: plan.studentQuestions, answers: plan.answers };
+}
+
+const honeycomb = taught({ ...examplePlan, roomId: 'room-kitchen' }, ['year 9', 'hot sugar']);
+const scones = taught(sodaScones, ['year 11', 'reactions']);
+const pears = taught(pearSlices, ['year 10', 'living things', 'no heat']);
 
 interface Lesson {
   practicalId: string;
@@ -72,10 +85,13 @@ interface Lesson {
 export function demoSchool(now: number): DemoSchool {
   const practicals: NewPractical[] = [
     { id: 'practical-honeycomb', plan: honeycomb },
-    { id: 'practical-pears', plan: pearSlices },
-    { id: 'practical-scones', plan: sodaScones },
-    { id: 'practical-koftas', plan: turkeyKoftas },
-    { id: 'practical-panna-cotta', plan: pannaCotta },
+    { id: 'practical-pears', plan: pears },
+    { id: 'practical-scones', plan: scones },
+    { id: 'practical-koftas', plan: taught(turkeyKoftas, ['year 11', 'food safety']) },
+    { id: 'practical-panna-cotta', plan: taught(pannaCotta, ['year 11', 'two days']) },
+    { id: 'practical-pretzels', plan: taught(pretzelBites) },
+    { id: 'practical-bun-dough', plan: taught(milkBunDough) },
+    { id: 'practical-custard', plan: taught(custardSauce) },
   ];
   const [kitchen, lab] = rooms as [NewRoom, NewRoom];
   const [nineB, tenA, elevenFood] = classes as [NewClass, NewClass, NewClass];
@@ -97,7 +113,7 @@ export function demoSchool(now: number): DemoSchool {
       runInProgress({ ...boil, group: nineB, startsAt: bell, seed: 31 }, now),
       runToCome({
         practicalId: 'practical-scones',
-        plan: sodaScones,
+        plan: scones,
         room: kitchen,
         group: elevenFood,
         startsAt: lessonOn(now, 1, 9, 15),
@@ -107,7 +123,7 @@ export function demoSchool(now: number): DemoSchool {
       }),
       runToCome({
         practicalId: 'practical-pears',
-        plan: pearSlices,
+        plan: pears,
         room: lab,
         group: tenA,
         startsAt: lessonOn(now, 7, 11, 10),

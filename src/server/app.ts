@@ -15,6 +15,9 @@ import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
+import { refreshIndex } from './library/refresh-index';
+import { libraryRoutes } from './library/routes';
+import { Shelves } from './library/shelves';
 import { Live } from './log/live';
 import { Log } from './log/log';
 import { LogPages } from './log/log-pages';
@@ -116,6 +119,7 @@ export function createApp(options: AppOptions): App {
     async tidy() {
       await parts.workshop.tidy();
       await takeBack(options.knex);
+      await refreshIndex(options.knex, parts.now());
     },
     close() {
       probes.stop();
@@ -146,6 +150,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     attempts: new Attempts(),
     codes: new Codes(knex, now),
     passes: new Passes(knex, runs, now),
+    shelves: new Shelves(knex, now),
     school: new SchoolSettings(knex, version),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),
     isOpen: async () => open && !(await teachers.any()),
@@ -194,6 +199,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   roomRoutes(gate, parts.rooms);
   classRoutes(gate, parts.classes);
   practicalRoutes(gate, parts.practicals);
+  libraryRoutes(gate, parts.shelves);
   runRoutes(gate, {
     ...parts,
     events: {

@@ -52,8 +52,8 @@ describe('two of everything', () => {
       { id: 'kitchen', name: 'Kitchen', version: 1 },
     ]);
     expect((await server.get('/api/classes')).body).toEqual([
-      { id: '8a', name: '8A', students: 25, unit: 'F' },
-      { id: '9b', name: '9B', students: 20, unit: 'C' },
+      { id: '8a', name: '8A', students: 25, unit: 'F', needs: [] },
+      { id: '9b', name: '9B', students: 20, unit: 'C', needs: [] },
     ]);
     const edit = { name: 'Annexe', kind: 'laboratory', altitudeM: 5, measuredBoilingC: null };
     const put = await server.send('PUT', '/api/rooms/annexe', {

@@ -14,6 +14,12 @@ const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ defau
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
 const PastePage = lazy(() => import('./paste/PastePage').then((page) => ({ default: page.PastePage })));
 const RiskPage = lazy(() => import('./risk/RiskPage').then((page) => ({ default: page.RiskPage })));
+const LibraryPage = lazy(() =>
+  import('./library/LibraryPage').then((page) => ({ default: page.LibraryPage })),
+);
+const RevisionsPage = lazy(() =>
+  import('./library/RevisionsPage').then((page) => ({ default: page.RevisionsPage })),
+);
 const RunsPage = lazy(() => import('./run/RunsPage').then((page) => ({ default: page.RunsPage })));
 const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default: page.BenchPage })));
 const ResultsPage = lazy(() =>
@@ -34,6 +40,8 @@ export function App() {
                   <Routes>
                     <Route path="/" element={<TodayPage />} />
                     <Route path="/paste" element={<PastePage />} />
+                    <Route path="/library" element={<LibraryPage />} />
+                    <Route path="/practicals/:practicalId/revisions" element={<RevisionsPage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />
                     <Route path="/practicals/:practicalId/risk" element={<RiskPage />} />
                     <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />

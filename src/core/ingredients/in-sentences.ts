@@ -7,9 +7,11 @@ import type { IngredientItem } from './item';
 const idle =
   /\b(sugar thermometers?|hot sugar|egg timers?|egg cups?|water baths?|(running|cold|iced?|boiling|hot|tap|rinsing|simmering|salted|bath of) (salted )?water|cold-water|oil thermometers?|butter (knife|knives|dish)|salt cellar|cream-coloured|honeycomb)\b/gi;
 
-const tellingNames = ingredientItems
-  .filter((item) => item.telling)
-  .flatMap((item) => item.names.map((name) => ({ item, name })))
+const allNames = ingredientItems.flatMap((item) => item.names.map((name) => ({ item, name })));
+const tellingWords = new Set(allNames.flatMap(({ item, name }) => (item.telling ? [name] : [])));
+/** Names to look for: telling ones, and longer ones of something else that a telling word stands in (“milk powder”). */
+const soughtNames = allNames
+  .filter(({ item, name }) => item.telling || name.split(' ').some((word) => tellingWords.has(word)))
   .sort((a, b) => b.name.length - a.name.length);
 
 /** Names that are doing: “cream the butter”, “butter a tin”, “oil two trays”, “flour the board”. */
@@ -20,10 +22,10 @@ const doing =
 export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
   let rest = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
   const found: IngredientItem[] = [];
-  for (const { item, name } of tellingNames) {
+  for (const { item, name } of soughtNames) {
     // A cheap look first: most names are not there.
     if (!rest.includes(name) || !hasWord(rest, name)) continue;
-    if (!found.some((one) => one.family === item.family)) found.push(item);
+    if (item.telling && !found.some((one) => one.family === item.family)) found.push(item);
     rest = rest.replace(wordPattern(name), ' ');
   }
   return found;

@@ -12,11 +12,19 @@ export interface Change {
     | 'Method'
     | 'Time'
     | 'Safety'
+    | 'Explanation'
     | 'Student questions'
     | 'Next time'
     | 'Remarks';
   what: string;
+  /** Both texts in full, where a text was written otherwise. */
+  texts: { was: string; is: string } | null;
 }
+
+type Told = Omit<Change, 'section'>;
+const told = (what: string): Told => ({ what, texts: null });
+const after = (prefix: string, changes: readonly Told[]): Told[] =>
+  changes.map((change) => ({ ...change, what: prefix + change.what }));
 
 /** Where a field of the plan stands on the sheet; what is not named here belongs to the fair test. */
 const sections: Partial<Record<keyof Plan, Change['section']>> = {
@@ -35,6 +43,12 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
   risks: 'Safety',
   riskScale: 'Safety',
   pasted: 'Formula',
+  tags: 'Question',
+  aims: 'Explanation',
+  keyWords: 'Explanation',
+  answers: 'Student questions',
+  lookedAt: 'Explanation',
+  trials: 'Time',
   dismissed: 'Remarks',
 };
 
@@ -56,6 +70,10 @@ const names: Readonly<Record<string, string>> = {
   studentQuestions: 'questions',
   pasted: 'pasted text',
   dismissed: 'set aside',
+  keyWords: 'key words',
+  lookedAt: 'looked at',
+  repeatSd: 'usual spread',
+  wrong: 'what can go wrong',
   minutesTo: 'minutes at most',
   pieceG: 'g each',
   pieceMl: 'ml each',
@@ -78,14 +96,11 @@ const quote = (text: string) =>
   text === '' ? 'empty' : `“${text.length > 60 ? `${text.slice(0, 57)}…` : text}”`;
 
 /** What changed from one revision of a plan to another, every field of it, in the order of the sheet. */
-export function changesBetween(before: Plan, after: Plan): Change[] {
+export function changesBetween(was: Plan, is: Plan): Change[] {
   return (Object.keys(planShape.fields) as (keyof Plan)[]).flatMap((field) => {
-    const nameOf: NameOf = (item, old) => itemName(item, old ? before : after);
-    return differences(wordsOf(field), planShape.fields[field], before[field], after[field], nameOf).map(
-      (what) => ({
-        section: sections[field] ?? 'Fair test',
-        what,
-      }),
+    const nameOf: NameOf = (item, old) => itemName(item, old ? was : is);
+    return differences(wordsOf(field), planShape.fields[field], was[field], is[field], nameOf).map(
+      (change) => ({ section: sections[field] ?? 'Fair test', ...change }),
     );
   });
 }
@@ -93,48 +108,54 @@ export function changesBetween(before: Plan, after: Plan): Change[] {
 type Item = { id: string } & Record<string, unknown>;
 type NameOf = (item: Item, old: boolean) => string;
 
-function differences(label: string, spec: Spec, was: unknown, is: unknown, nameOf: NameOf): string[] {
+function differences(label: string, spec: Spec, was: unknown, is: unknown, nameOf: NameOf): Told[] {
   if (JSON.stringify(was) === JSON.stringify(is)) return [];
   const prefix = label === '' ? '' : `${label}: `;
   const inner = innerOf(spec);
   if (inner.kind === 'list' && isItems(was) && isItems(is)) {
-    return itemDifferences(inner.of, was, is, nameOf).map((what) => prefix + what);
+    return after(prefix, itemDifferences(inner.of, was, is, nameOf));
   }
-  return [`${prefix}${said(inner, was)} → ${said(inner, is)}`];
+  const texts =
+    typeof was === 'string' && typeof is === 'string' && inner.kind === 'text' ? { was, is } : null;
+  return [{ what: `${prefix}${said(inner, was)} → ${said(inner, is)}`, texts }];
 }
 
-function itemDifferences(
-  of: Spec,
-  before: readonly Item[],
-  after: readonly Item[],
-  nameOf: NameOf,
-): string[] {
-  const old = new Map(before.map((item) => [item.id, item]));
-  const kept = new Set(after.map((item) => item.id));
-  const told = before.filter((item) => !kept.has(item.id)).map((item) => `${nameOf(item, true)} removed`);
-  for (const item of after) {
+function itemDifferences(of: Spec, were: readonly Item[], are: readonly Item[], nameOf: NameOf): Told[] {
+  const old = new Map(were.map((item) => [item.id, item]));
+  const kept = new Set(are.map((item) => item.id));
+  const changes = were
+    .filter((item) => !kept.has(item.id))
+    .map((item) => told(`${nameOf(item, true)} removed`));
+  for (const item of are) {
     const was = old.get(item.id);
-    if (!was) told.push(`${nameOf(item, false)} added`);
-    else if (JSON.stringify(was) !== JSON.stringify(item)) told.push(...inItem(of, was, item, nameOf));
+    if (!was) changes.push(told(`${nameOf(item, false)} added`));
+    else if (JSON.stringify(was) !== JSON.stringify(item)) changes.push(...inItem(of, was, item, nameOf));
   }
-  const shared = after.filter((item) => old.has(item.id)).map((item) => item.id);
-  const sharedBefore = before.filter((item) => kept.has(item.id)).map((item) => item.id);
-  if (shared.join() !== sharedBefore.join()) told.push('put in another order');
-  return told;
+  const shared = are.filter((item) => old.has(item.id)).map((item) => item.id);
+  const sharedBefore = were.filter((item) => kept.has(item.id)).map((item) => item.id);
+  if (shared.join() !== sharedBefore.join()) changes.push(told('put in another order'));
+  return changes;
 }
 
 /** What changed in one line: its name first, then every other field of it. */
-function inItem(of: Spec, was: Item, is: Item, nameOf: NameOf): string[] {
+function inItem(of: Spec, was: Item, is: Item, nameOf: NameOf): Told[] {
   const record = innerOf(of);
   const fields = record.kind === 'record' ? record.fields : {};
   const [from, here] = [nameOf(was, true), nameOf(is, false)];
   const named = titleFields(is);
-  const told = from === here ? [] : [`${from} → ${here}`];
+  const changes = from === here ? [] : [{ what: `${from} → ${here}`, texts: titleTexts(was, is) }];
   for (const [key, spec] of Object.entries(fields)) {
     if (from !== here && named.includes(key)) continue;
-    told.push(...differences(`${here} ${wordsOf(key)}`, spec, was[key], is[key], nameOf));
+    changes.push(...differences(`${here} ${wordsOf(key)}`, spec, was[key], is[key], nameOf));
   }
-  return told;
+  return changes;
+}
+
+/** The words of a line that has a sentence for its name, then and now. */
+function titleTexts(was: Item, is: Item): Told['texts'] {
+  const [field, more] = titleFields(is);
+  if (field === undefined || more !== undefined) return null;
+  return { was: String(was[field]), is: String(is[field]) };
 }
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -158,6 +179,7 @@ function itemName(item: Item, plan: Plan): string {
     const amount = typeof item.amount === 'number' ? formatNumber(item.amount) : 'some';
     return quote(`${amount} ${String(item.unit)} ${String(item.name)}`);
   }
+  if ('took' in item) return 'a trial batch';
   const [title] = titleFields(item);
   if (title !== undefined) return quote(String(item[title]));
   // What has no words of its own is a thermometer.

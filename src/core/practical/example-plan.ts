@@ -124,5 +124,22 @@ export const examplePlan: Plan = made(planShape, {
     'Where do the bubbles come from, and why do they not escape?',
     'What would you change to find the best temperature more closely?',
   ],
+  answers: [
+    {
+      question: 'Why does the temperature stand still for so long and then climb?',
+      answer:
+        'While there is much water, the heat boils it off and the boiling point hardly moves. As the syrup grows stronger it boils hotter, slowly at first, then fast.',
+    },
+    {
+      question: 'Where do the bubbles come from, and why do they not escape?',
+      answer:
+        'Hot bicarbonate splits into carbonate, water and carbon dioxide. The syrup is so thick that the gas stays, and cooled it is a glass.',
+    },
+    {
+      question: 'What would you change to find the best temperature more closely?',
+      answer:
+        'More stations at fewer, closer levels round the best one, and a thermometer with finer divisions.',
+    },
+  ],
   dismissed: [],
 });

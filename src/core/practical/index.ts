@@ -11,6 +11,11 @@ export { newIngredient, newResponse, newStep } from './new-parts';
 export { newPlan } from './new-plan';
 export { placeOf, placeShape, type Place } from './place';
 export {
+  aimShape,
+  answerShape,
+  keyWordShape,
+  lookedAtShape,
+  tagShape,
   media,
   factorFields,
   heldShape,
@@ -30,14 +35,18 @@ export {
   type Factor,
   type HeldConstant,
   type Ingredient,
+  type KeyWord,
   type Level,
+  type LookedAt,
   type Medium,
+  type ModelAnswer,
   type NotedVariable,
   type Plan,
   type Portions,
   type Response,
   type Risk,
   type Thermometer,
+  type Trial,
 } from './plan';
 export {
   afterShape,

@@ -34,6 +34,7 @@ export function newStep(said: Pick<Step, 'id' | 'text'> & Partial<Step>): Step {
     only: [],
     change: null,
     why: '',
+    wrong: '',
     hazards: [],
     event: '',
     ...said,
@@ -71,6 +72,8 @@ export function newResponse(said: Pick<Response, 'id' | 'name'> & Partial<Respon
     warmUp: false,
     when: '',
     formula: '',
+    how: '',
+    repeatSd: null,
     ...said,
   });
 }

@@ -105,6 +105,14 @@ export const responseShape = record('Response', {
     'computed from other responses, such as (mass before − mass after) / mass before × 100',
     text(200),
   ),
+  how: later('', about('how it is taken, in words', text(500))),
+  repeatSd: later(
+    null,
+    about(
+      'by how much stations that do the same usually differ: a standard deviation, in its unit',
+      orNull(number(1e-6, 1e6)),
+    ),
+  ),
 });
 
 export const heldShape = record('HeldConstant', { id: id(), what: text(120, 1), how: text(200) });
@@ -204,6 +212,35 @@ function twice(items: readonly { id: string }[]): string | null {
 const once = <T extends { id: string }>(shape: Shape<T[]>) => refined(shape, twice);
 
 export const studentQuestionShape = text(400);
+export const tagShape = text(40, 1);
+export const aimShape = text(300, 1);
+
+/** A word of the trade with what it means, for the student’s sheet. */
+export const keyWordShape = record('KeyWord', { word: text(60, 1), meaning: text(300) });
+
+/** What a good answer to one of the questions says; on the teacher’s sheet only. */
+export const answerShape = record('ModelAnswer', {
+  question: about('its words, as they stand in the plan', studentQuestionShape),
+  answer: text(1000),
+});
+
+/** A line of the observation table: what is looked at, and what there is to be seen. */
+export const lookedAtShape = record('LookedAt', {
+  id: id(),
+  what: text(80, 1),
+  before: text(200),
+  during: text(200),
+  after: text(200),
+});
+
+/** A dry run at one station: what each step really took. */
+export const trialShape = record('Trial', {
+  id: id(),
+  at: about('when it ended, ms since 1970', whole(0, 1e14)),
+  treatment: about('which treatment was tried, in words', text(120)),
+  took: list(record('StepTook', { stepId: id(), minutes: number(0, 10_080, 'min') }), 100),
+  note: text(1000),
+});
 
 /** A practical as it is planned: one revision is one of these documents. */
 export const planShape = record('Plan', {
@@ -240,6 +277,12 @@ export const planShape = record('Plan', {
     usualRiskScale,
     about('the school’s words for what remains, least first', list(text(30, 1), 3, 3)),
   ),
+  tags: later([], about('the school’s own words to find it by', list(tagShape, 20))),
+  aims: later([], about('what students are to learn', list(aimShape, 12))),
+  keyWords: later([], list(keyWordShape, 30)),
+  answers: later([], about('on the teacher’s sheet only', list(answerShape, 30))),
+  lookedAt: later([], about('the observation table', once(list(lookedAtShape, 40)))),
+  trials: later([], about('dry runs, the latest last', once(list(trialShape, 20)))),
   pasted: later('', about('the text a recipe was pasted as, as it was; on no sheet', text(200_000))),
   dismissed: list(dismissalShape, 200),
 });
@@ -253,6 +296,10 @@ export type HeldConstant = Of<typeof heldShape>;
 export type NotedVariable = Of<typeof notedShape>;
 export type Ingredient = Of<typeof ingredientShape>;
 export type Thermometer = Of<typeof thermometerShape>;
+export type KeyWord = Of<typeof keyWordShape>;
+export type ModelAnswer = Of<typeof answerShape>;
+export type LookedAt = Of<typeof lookedAtShape>;
+export type Trial = Of<typeof trialShape>;
 export type Risk = Of<typeof riskShape>;
 export type Portions = Of<typeof portionsShape>;
 export type Medium = Thermometer['in'];

@@ -1,5 +1,19 @@
 import { hazardIds } from '../safety';
-import { about, flag, id, list, number, oneOf, orNull, record, text, union, whole, type Of } from '../shape';
+import {
+  about,
+  flag,
+  id,
+  later,
+  list,
+  number,
+  oneOf,
+  orNull,
+  record,
+  text,
+  union,
+  whole,
+  type Of,
+} from '../shape';
 import { temperatureRangeC } from './factor-kind';
 
 /** Longest a step can take, min: a week. */
@@ -89,6 +103,7 @@ export const stepShape = record('Step', {
   only: about('ids of levels that do this step; none: all', list(id(), 24)),
   change: orNull(oneOf(['physical', 'chemical', 'both'])),
   why: about('what it teaches', text(300)),
+  wrong: later('', about('what can go wrong, and how it is put right', text(400))),
   hazards: list(oneOf(hazardIds), hazardIds.length),
   event: about('what is said when it is done, for the log; empty: “step 3 done”', text(60)),
 });

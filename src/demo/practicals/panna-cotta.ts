@@ -161,5 +161,21 @@ export const pannaCotta: Plan = made(planShape, {
     'Why must the cream cool before it goes into the mould?',
     'What would raw pineapple do to it, and heated pineapple?',
   ],
+  answers: [
+    {
+      question: 'Twice the gelatine: is the gel twice as firm, or more?',
+      answer: 'More: its strength goes about with the square of the concentration, so four times.',
+    },
+    {
+      question: 'Why must the cream cool before it goes into the mould?',
+      answer:
+        'Warm cream parts: fat rises and sets on top. Near its setting point it is thick enough to stay mixed.',
+    },
+    {
+      question: 'What would raw pineapple do to it, and heated pineapple?',
+      answer:
+        'Raw pineapple has an enzyme that cuts gelatine, so it never sets; heat takes the enzyme out of work.',
+    },
+  ],
   dismissed: [],
 });

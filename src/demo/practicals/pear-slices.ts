@@ -116,5 +116,20 @@ export const pearSlices: Plan = made(planShape, {
     'Both acids are sour. Why do they not work equally well?',
     'What would happen under cling film, and what would that tell you?',
   ],
+  answers: [
+    {
+      question: 'Why does the cut side brown and the skin side not?',
+      answer: 'Cutting opens cells: enzyme, phenols and oxygen meet. Under the skin they stay apart.',
+    },
+    {
+      question: 'Both acids are sour. Why do they not work equally well?',
+      answer:
+        'Citric acid only takes the enzyme out of its pH; ascorbic acid also turns what was oxidised back, until it is used up.',
+    },
+    {
+      question: 'What would happen under cling film, and what would that tell you?',
+      answer: 'It browns more slowly: oxygen is part of the reaction.',
+    },
+  ],
   dismissed: [],
 });

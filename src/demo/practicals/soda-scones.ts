@@ -123,5 +123,17 @@ export const sodaScones: Plan = made(planShape, {
     'Where does the gas come from?',
     'What is the brown, and why does soda make more of it?',
   ],
+  answers: [
+    {
+      question: 'Where does the gas come from?',
+      answer:
+        'From the bicarbonate: with the acid of the buttermilk it gives carbon dioxide, water and a salt; soda that finds no acid gives half as much by heat alone.',
+    },
+    {
+      question: 'What is the brown, and why does soda make more of it?',
+      answer:
+        'Maillard products of milk sugar and protein. Soda that found no acid makes the dough alkaline, and there they form faster.',
+    },
+  ],
   dismissed: [],
 });

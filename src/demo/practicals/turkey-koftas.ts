@@ -216,5 +216,22 @@ export const turkeyKoftas: Plan = made(planShape, {
     'Why must they be cold within the time your school sets, and what makes a thick one slow?',
   ],
   nextTime: 'The oven by the door runs hot: set it to 190 °C. Ask for two more probes.',
+  answers: [
+    {
+      question: 'Why does half as thick again not simply take half as long again?',
+      answer:
+        'Heat has farther to go and more to heat on the way: the time goes with the square, so about twice as long.',
+    },
+    {
+      question: 'Which of your koftas lost more water, and where did it go?',
+      answer:
+        'The thick ones were longer in the oven and lose more in all, the thin ones more for their mass if overbaked; it went into the oven as vapour and on to the tray as juice.',
+    },
+    {
+      question: 'Why must they be cold within the time your school sets, and what makes a thick one slow?',
+      answer:
+        'Microbes that survived or came later grow fastest in between. Heat leaves through the surface, and a thick one has little of it for its mass.',
+    },
+  ],
   dismissed: [],
 });

@@ -1,4 +1,4 @@
-import { NewClass } from '../../contract/classes';
+import { ClassNeeds, NewClass } from '../../contract/classes';
 import { routes } from '../../contract/routes';
 import type { Gate } from '../actors/gate';
 import type { Classes } from './classes';
@@ -17,5 +17,12 @@ export function classRoutes(gate: Gate, classes: Classes): void {
       status: 201,
     },
     ({ body }) => classes.add(body),
+  );
+  gate.route(
+    {
+      ...{ method: 'put', path: routes.classNeeds(':id'), may: 'teacher', body: ClassNeeds },
+      says: 'Sets what some of a class must not have, as counts or seats',
+    },
+    ({ body, request }) => classes.setNeeds(request.params.id as string, body),
   );
 }

@@ -10,7 +10,7 @@ import type {
 } from '../../contract/practicals';
 import { notFound, Problem } from '../problems/problem';
 import type { Runs } from '../runs/runs';
-import { insertPractical, insertRevision, revisionOf, type RevisionRow } from './revisions';
+import { heads, insertPractical, insertRevision, revisionOf, type RevisionRow } from './revisions';
 import { samePlan } from './same-plan';
 
 /** Most revisions that are told at once; their documents can be long. */
@@ -29,22 +29,22 @@ export class Practicals {
   }
 
   async all(): Promise<PracticalSummary[]> {
-    const heads = this.#knex('revisions')
-      .select('practical_id')
-      .max('number as number')
-      .groupBy('practical_id');
     const rows = await this.#knex('revisions as r')
-      .join(heads.as('h'), (join) =>
+      .join(heads(this.#knex).as('h'), (join) =>
         join.on('h.practical_id', 'r.practical_id').andOn('h.number', 'r.number'),
       )
-      .select<PracticalSummary[]>(
+      .join('practicals as p', 'p.id', 'r.practical_id')
+      .select<(Omit<PracticalSummary, 'archived'> & { archivedAt: number | null })[]>(
         'r.practical_id as id',
         'r.title',
         'r.question',
         'r.number as revision',
         'r.saved_at as savedAt',
+        'p.archived_at as archivedAt',
       );
-    return rows.sort((a, b) => a.title.localeCompare(b.title));
+    return rows
+      .map(({ archivedAt, ...summary }) => ({ ...summary, archived: archivedAt !== null }))
+      .sort((a, b) => a.title.localeCompare(b.title));
   }
 
   async one(id: string): Promise<Practical> {

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import type { Revision } from '../../contract/practicals';
+import { indexPlan } from '../library/index-of-plans';
 import { readPlan, type Plan } from '../../core/practical';
 
 /** A revision as it is stored. */
@@ -16,6 +17,10 @@ export const revisionOf = (row: RevisionRow): Revision => ({
   savedAt: row.saved_at,
   plan: readPlan(JSON.parse(row.plan)),
 });
+
+/** The number of the latest revision of every practical. */
+export const heads = (knex: Knex): Knex.QueryBuilder<object, { practical_id: string; number: number }[]> =>
+  knex('revisions').select('practical_id').max('number as number').groupBy('practical_id');
 
 /** Writes one revision, in whatever transaction `knex` is; what lists show of it goes into columns. */
 export async function insertRevision(
@@ -39,6 +44,7 @@ export async function insertRevision(
     plan: JSON.stringify(plan),
     author,
   });
+  await indexPlan(knex, { practicalId, number, savedAt, plan });
 }
 
 /** The practical a revision belongs to, made if it is not there. */

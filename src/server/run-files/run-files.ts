@@ -74,7 +74,7 @@ export class RunFiles {
         exportedAt: now.toISOString(),
         practical: { id: run.practicalId, revision: number, savedAt, plan: run.plan },
         room,
-        class: await this.#classes.one(run.classId),
+        class: await this.#classes.forFile(run.classId),
         run: { id, startsAt, seed, probes, allocation, place, startedAt, finishedAt, clock },
       },
     };

@@ -1,5 +1,5 @@
 import { QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Class, NewClass } from '../../contract/classes';
+import type { Class, ClassNeeds, NewClass } from '../../contract/classes';
 import type {
   NewPractical,
   Practical,
@@ -40,8 +40,13 @@ export const useRooms = () => useQuery({ queryKey: ['rooms'], queryFn: () => req
 export const useClasses = () =>
   useQuery({ queryKey: ['classes'], queryFn: () => request<Class[]>(routes.classes) });
 
+/** Practicals that are in use; those put away stand in the library. */
 export const usePracticals = () =>
-  useQuery({ queryKey: ['practicals'], queryFn: () => request<PracticalSummary[]>(routes.practicals) });
+  useQuery({
+    queryKey: ['practicals'],
+    queryFn: () => request<PracticalSummary[]>(routes.practicals),
+    select: (all) => all.filter((one) => !one.archived),
+  });
 
 const practicalQuery = (id: string) => ({
   queryKey: ['practical', id],
@@ -104,6 +109,12 @@ export const useChangeRoom = () =>
 
 export const useAddClass = () =>
   useChange((body: NewClass) => request<Class>(routes.classes, { body }), 'classes');
+
+export const useSetNeeds = (id: string) =>
+  useChange(
+    (needs: ClassNeeds) => request<Class>(routes.classNeeds(id), { method: 'PUT', body: needs }),
+    'classes',
+  );
 
 export const useAddRun = () =>
   useChange((body: NewRun) => request<RunNow>(routes.runs, { body }), 'runs', 'practical');

@@ -1,5 +1,6 @@
 import { Box, Drawer, Portal } from '@chakra-ui/react';
 import { format } from 'date-fns';
+import { Link as RouterLink } from 'react-router';
 import { changesBetween, type Plan } from '../../core/practical';
 import { useRevisions } from '../api/queries';
 import { QuietButton, WordButton } from '../ui/Button';
@@ -24,6 +25,9 @@ export function HistoryDrawer({ practicalId, open, onClose, onBringBack }: Histo
           <Drawer.Content bg="raised">
             <Drawer.Header>
               <Drawer.Title fontFamily="heading">Every revision</Drawer.Title>
+              <WordButton asChild fontSize="sm">
+                <RouterLink to={`/practicals/${practicalId}/revisions`}>compare any two</RouterLink>
+              </WordButton>
             </Drawer.Header>
             <Drawer.Body>
               {!revisions && <Waiting error={error} />}

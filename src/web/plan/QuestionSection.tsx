@@ -5,6 +5,7 @@ import { longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from './Section';
+import { TagsLine } from './TagsLine';
 
 /** The question, the prediction and its reason, as sentences. */
 export const QuestionSection = memo(function QuestionSection() {
@@ -45,6 +46,7 @@ export const QuestionSection = memo(function QuestionSection() {
           onValue={(reason) => edit('reason', (was) => ({ ...was, reason }))}
         />
       </Box>
+      <TagsLine />
     </Section>
   );
 });

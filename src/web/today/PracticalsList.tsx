@@ -5,7 +5,7 @@ import { newPlan } from '../../core/practical';
 import { useAddPractical, useImport, usePracticals, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
 import { newId } from '../plan/lists';
-import { QuietButton } from '../ui/Button';
+import { QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 
 /** All practicals, a line to begin a new one, and a way in for a run from elsewhere. */
@@ -13,9 +13,14 @@ export function PracticalsList() {
   const { data: practicals = [] } = usePracticals();
   return (
     <Box as="section" aria-label="Practicals">
-      <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="2">
-        Practicals
-      </Heading>
+      <Flex justify="space-between" align="baseline" mb="2">
+        <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny">
+          Practicals
+        </Heading>
+        <WordButton asChild fontSize="sm">
+          <RouterLink to="/library">search the library</RouterLink>
+        </WordButton>
+      </Flex>
       <Box borderTopWidth="2px" borderColor="strongRule">
         {practicals.map((practical) => (
           <Flex

@@ -111,7 +111,9 @@ export const balanceSuitsAmounts: Rule = ({ plan, place }) => {
   if (!place) return [];
   const smallest = smallestAmounts(plan, place);
   return plan.formula.flatMap((ingredient) => {
-    const grams = smallest.get(ingredient.id) ?? null;
+    const own = smallest.get(ingredient.id) ?? null;
+    // One batch for the class is weighed at once.
+    const grams = own !== null && ingredient.by === 'shared' ? own * plan.stations : own;
     // A pinch is taken between fingers.
     if (grams === null || grams <= 0 || ingredient.unit === 'pinch') return [];
     const half = place.balanceG / 2;

@@ -3,6 +3,7 @@ import * as firstLight from './001-first-light';
 import * as secondShape from './002-second-shape';
 import * as who from './003-who';
 import * as arriving from './004-arriving';
+import * as library from './005-library';
 
 export interface Migration {
   name: string;
@@ -15,4 +16,5 @@ export const migrations: readonly Migration[] = [
   { name: '002-second-shape', up: secondShape.up },
   { name: '003-who', up: who.up },
   { name: '004-arriving', up: arriving.up },
+  { name: '005-library', up: library.up },
 ];

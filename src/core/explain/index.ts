@@ -1,0 +1,2 @@
+export { draftOf, withDraft, type Draft } from './draft';
+export { teachingSource } from './teaching';

@@ -1,0 +1,143 @@
+import type { Measure } from './measure';
+
+/** What eyes, counts and tasters say. */
+export const measuresOfSenses: readonly Measure[] = [
+  {
+    id: 'colour-card',
+    name: 'Colour by card',
+    how: 'Beside the card in daylight, not in its shade; two people, each for themselves, then the mean.',
+    sketch: 'card',
+    lines: [
+      {
+        name: 'colour',
+        unit: 'points',
+        kind: 'score',
+        instrument: 'colour card, 1 pale to 10 burnt',
+        smallestDivision: 1,
+        pieces: 4,
+      },
+    ],
+    repeat: { sd: 0.8, at: 'a card of ten steps' },
+    gives: 'an order; the steps need not be equal',
+    phenomena: ['browning', 'enzymic-browning', 'sugar-stages'],
+  },
+  {
+    id: 'colour-photo',
+    name: 'Colour by photo',
+    how: 'From straight above, same lamp, same distance, a white card and a ruler in the picture; no flash.',
+    sketch: 'camera',
+    lines: [
+      {
+        name: 'photo of the colour',
+        unit: '',
+        kind: 'photo',
+        instrument: 'from above, white card in the picture',
+        when: 'when cold',
+      },
+    ],
+    repeat: null,
+    gives: 'the pictures in order beside each other',
+    phenomena: ['browning', 'enzymic-browning', 'sugar-stages'],
+  },
+  {
+    id: 'count',
+    name: 'A count',
+    how: 'Say first what counts as one, and from how big.',
+    sketch: 'tally',
+    lines: [
+      {
+        name: 'number of cracks',
+        unit: '',
+        kind: 'count',
+        instrument: 'counted, from 2 mm',
+        smallestDivision: 1,
+      },
+    ],
+    repeat: { sd: 2, at: 'counts of about 5; of larger ones about their square root' },
+    gives: 'per area, where pieces differ in size',
+    phenomena: ['sugar-stages', 'steam-and-air', 'browning'],
+  },
+  {
+    id: 'doneness-card',
+    name: 'Doneness by card',
+    how: 'Cut through the middle at once, held beside the card.',
+    sketch: 'card',
+    lines: [
+      {
+        name: 'doneness',
+        unit: '',
+        kind: 'ordered-words',
+        instrument: 'cut face against the card',
+        points: ['raw', 'runny', 'soft', 'firm', 'dry'],
+      },
+    ],
+    repeat: null,
+    gives: 'an order; whether it is safe is for the probe to say',
+    phenomena: ['protein'],
+  },
+  {
+    id: 'liking',
+    name: 'Liking, nine points',
+    how: 'Samples under blind numbers in a different order for each; water between; nobody talks. Food rooms only.',
+    sketch: 'faces',
+    lines: [
+      {
+        name: 'liking',
+        unit: 'points',
+        kind: 'score',
+        instrument: 'own spoon, blind numbers',
+        smallestDivision: 1,
+        points: [
+          'dislike extremely',
+          'dislike very much',
+          'dislike',
+          'dislike a little',
+          'neither',
+          'like a little',
+          'like',
+          'like very much',
+          'like extremely',
+        ],
+      },
+    ],
+    repeat: { sd: 1.8, at: 'tasters of one sample' },
+    gives: 'share who like it at all',
+    phenomena: [],
+  },
+  {
+    id: 'just-about-right',
+    name: 'Just about right',
+    how: 'One thing only, such as sweetness; the middle is “just right”. Food rooms only.',
+    sketch: 'faces',
+    lines: [
+      {
+        name: 'sweetness',
+        unit: '',
+        kind: 'ordered-words',
+        instrument: 'own spoon, blind numbers',
+        points: ['far too little', 'too little', 'just right', 'too much', 'far too much'],
+      },
+    ],
+    repeat: null,
+    gives: 'how many too little against how many too much',
+    phenomena: [],
+  },
+  {
+    id: 'triangle',
+    name: 'Triangle test',
+    how: 'Three samples under blind numbers, two of them the same; name the odd one, guess if need be. All six orders equally often. Food rooms only.',
+    sketch: 'three-cups',
+    lines: [
+      {
+        name: 'odd one found',
+        unit: '',
+        kind: 'sensory',
+        instrument: 'three blind samples',
+        points: ['no', 'yes'],
+      },
+    ],
+    repeat: null,
+    gives: 'by chance one in three: more than that must be found',
+    phenomena: [],
+  },
+];

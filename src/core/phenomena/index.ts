@@ -1,0 +1,2 @@
+export { phenomena, phenomenonCalled, phenomenonIds, type Phenomenon, type PhenomenonId } from './phenomena';
+export { phenomenaIn } from './phenomena-in';

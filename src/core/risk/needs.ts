@@ -1,0 +1,112 @@
+import { itemOf } from '../batch';
+import { allergens, allergensOf, dietsOf, itemById, likelyItem, substitutesFor } from '../ingredients';
+import type { Plan } from '../practical';
+import { about, list, oneOf, record, text, whole, type Of } from '../shape';
+
+/** What a class can declare: an allergen of the 14, or a way of eating. */
+export const needIds = [
+  'gluten',
+  'crustaceans',
+  'molluscs',
+  'eggs',
+  'fish',
+  'peanuts',
+  'soya',
+  'milk',
+  'nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'vegetarian',
+  'vegan',
+  'no-pork-or-gelatine',
+  'no-alcohol',
+] as const;
+export type NeedId = (typeof needIds)[number];
+
+const diets = ['vegetarian', 'vegan', 'no-pork-or-gelatine', 'no-alcohol'] as const;
+type DietId = (typeof diets)[number];
+const isDiet = (id: NeedId): id is DietId => (diets as readonly string[]).includes(id);
+
+/** What some of a class must not have. Students are seats, not names. */
+export const needShape = record('DietaryNeed', {
+  what: oneOf(needIds),
+  count: about('how many of the class', whole(1, 60)),
+  seats: about('seat codes, if they are to stand on the sheet; no names', text(80)),
+});
+export const needsShape = list(needShape, needIds.length);
+export type Need = Of<typeof needShape>;
+
+const dietNames: Readonly<Record<DietId, string>> = {
+  vegetarian: 'vegetarian',
+  vegan: 'vegan',
+  'no-pork-or-gelatine': 'no pork, no gelatine',
+  'no-alcohol': 'no alcohol',
+};
+
+/** “no milk”, “vegetarian”. */
+export const needName = (id: NeedId): string =>
+  isDiet(id) ? dietNames[id] : `no ${allergens.find((one) => one.id === id)!.name}`;
+
+/** Whether a batch suits a need; a guess is never a yes. */
+export interface NeedJudged {
+  need: Need;
+  verdict: 'yes' | 'no' | 'cannot tell';
+  /** The ingredients that speak against it, or of which it cannot be told. */
+  because: string[];
+  /** What could stand in for those that speak against it. */
+  instead: string[];
+}
+
+/** Holds a batch, with all that its levels put in, against what a class has declared. */
+export function judgeNeeds(plan: Plan, needs: readonly Need[]): NeedJudged[] {
+  const names = ingredientNames(plan);
+  return needs.map((need) => {
+    const judged = names.map(({ name, known }) => ({ name, known, holds: holdsOf(known, need.what) }));
+    const against = judged.filter(({ holds }) => holds === 'yes');
+    const doubtful = judged.filter(({ holds }) => holds === 'cannot tell');
+    const verdict = against.length > 0 ? 'no' : doubtful.length > 0 ? 'cannot tell' : 'yes';
+    const because = verdict === 'no' ? against : doubtful;
+    return {
+      need,
+      verdict,
+      because: [...new Set(because.map(({ name }) => name.toLowerCase()))],
+      instead: [...new Set(against.flatMap(({ name, known }) => insteadOf(name, known, need.what)))],
+    };
+  });
+}
+
+/** Every ingredient of the formula, and what levels put in its place. */
+function ingredientNames(plan: Plan): { name: string; known: string }[] {
+  const swapped = plan.factors.flatMap(({ acts, levels }) =>
+    acts.on === 'swap' ? levels.map((level) => level.words) : [],
+  );
+  return [
+    ...plan.formula.map((line) => ({ name: line.name, known: itemOf(line)?.name ?? line.name })),
+    ...swapped.map((name) => ({ name, known: name })),
+  ].filter(({ name }) => name.trim() !== '' && !nothing.test(name.trim()));
+}
+
+const nothing = /^(?:no|none|nothing|without|left out|–|—|-|0)$/i;
+
+/** Whether an ingredient holds what must not be. */
+function holdsOf(name: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {
+  if (isDiet(what)) {
+    const item = likelyItem(name);
+    if (!item) return 'cannot tell';
+    return dietsOf(item).includes(what) ? 'no' : 'yes';
+  }
+  const { contains, oftenContains, unknown } = allergensOf(name);
+  if (contains.includes(what)) return 'yes';
+  return oftenContains.includes(what) || unknown.length > 0 ? 'cannot tell' : 'no';
+}
+
+function insteadOf(name: string, known: string, what: NeedId): string[] {
+  return substitutesFor(known)
+    .map(({ to }) => itemById(to).name)
+    .filter((other) => holdsOf(other, what) === 'no')
+    .slice(0, 2)
+    .map((other) => `${other} for ${name.toLowerCase()}`);
+}

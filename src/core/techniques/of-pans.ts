@@ -1,0 +1,162 @@
+import { heat, hob, look, time, type Technique } from './technique';
+
+/** Ways of working with heat on the hob. */
+export const techniquesOfPans: readonly Technique[] = [
+  {
+    id: 'boiling-syrup',
+    name: 'Boiling a syrup',
+    purpose: 'drives water off until the sugar is as strong as the stage asks',
+    words:
+      /\bboil(?:ing)?\b[^.]{0,40}\b(?:sugar|syrup)\b|\b(?:sugar|syrup)\b[^.]{0,50}\bboil\w*|\b(?:soft|firm|hard) ball\b|\b(?:soft|hard) crack\b|\bsugar thermometer\b/i,
+    phenomena: ['sugar-stages', 'reduction'],
+    steps: [
+      {
+        text: 'Warm sugar and water, stirring until every grain has gone; wash the sides down with a wet brush.',
+        minutes: 4,
+        minutesTo: 6,
+        ends: [time, look('clear, no grains on the sides')],
+        need: 'all',
+        stir: 'always',
+        needs: [hob],
+        hazards: ['hot-sugar'],
+        change: 'physical',
+        why: 'dissolving is physical; one grain left can turn all of it back to crystals',
+        wrong:
+          'Grains on the side: brush with water. It has turned sandy: a splash of water, melt it again, written down.',
+        event: 'dissolved',
+      },
+      {
+        text: 'Boil without stirring to the temperature of the level; look early.',
+        hands: 'waiting',
+        minutes: 12,
+        minutesTo: 18,
+        lookAt: 10,
+        warnAt: 2,
+        ends: [{ kind: 'temperature', celsius: 145, basis: 'sea-level' }],
+        stir: 'never',
+        ready: ['cold water beside the pan', 'next vessel ready and dry'],
+        needs: [hob, { resource: 'thermometer', count: 1, celsius: null }],
+        hazards: ['hot-sugar'],
+        change: 'physical',
+        why: 'it boils higher as it grows stronger: the temperature tells the water left',
+        wrong:
+          'Past the level: a spoon of hot water from arm’s length by the adult, then on; it will climb again. It browns: nothing brings it back.',
+        event: 'off the heat',
+      },
+    ],
+  },
+  {
+    id: 'roux',
+    name: 'Roux and sauce',
+    purpose: 'flour in fat, so that it thickens without lumps',
+    words: /\broux\b|\bstir (?:in )?the flour\b[^.]{0,30}\bbutter|\bmelted butter\b[^.]{0,40}\bflour\b/i,
+    phenomena: ['starch'],
+    steps: [
+      {
+        text: 'Melt the fat, stir in the flour and cook it for a minute without colour.',
+        minutes: 2,
+        minutesTo: 3,
+        ends: [time, look('sandy, no brown')],
+        stir: 'always',
+        needs: [hob],
+        hazards: ['hot-liquid'],
+        change: 'physical',
+        why: 'fat lies round each grain, so that the grains do not stick to lumps in the milk',
+        wrong: 'It browns: lower heat; a brown roux thickens less.',
+        event: 'roux made',
+      },
+      {
+        text: 'Off the heat, add the liquid a little at a time; bring to the boil, stirring all the time, and simmer for 2 min.',
+        minutes: 6,
+        minutesTo: 8,
+        ends: [time, look('coats the back of the spoon')],
+        need: 'all',
+        stir: 'always',
+        needs: [hob],
+        hazards: ['hot-liquid', 'steam'],
+        change: 'both',
+        why: 'from about 60 °C the grains take up water and swell; by 90 °C they have thickened it',
+        wrong:
+          'Lumps: off the heat, whisk hard or press through a sieve. Too thick: more liquid, written down. Stop thinner than you want: it thickens as it cools.',
+        event: 'thick',
+      },
+    ],
+  },
+  {
+    id: 'poaching',
+    name: 'Poaching',
+    purpose: 'cooks gently in liquid below the boil',
+    words: /\bpoach(?:ing|ed)?\b|\bsimmer(?:ing)? gently\b|\bbarely simmering\b/i,
+    phenomena: ['protein', 'heat-transfer'],
+    steps: [
+      {
+        text: 'Slip it into the liquid at 75 to 85 °C and keep it there, no bubbles.',
+        minutes: 6,
+        minutesTo: 10,
+        ends: [time, heat(75)],
+        need: 'all',
+        stir: 'never',
+        needs: [hob, { resource: 'thermometer', count: 1, celsius: null }],
+        hazards: ['hot-liquid', 'steam'],
+        change: 'chemical',
+        why: 'proteins unfold and join; slowly, so that less juice is pressed out',
+        wrong:
+          'It boils: tough and torn; pan off the ring for a minute. Core not there: longer, and the core decides, not the clock.',
+        event: 'core reached',
+      },
+    ],
+  },
+  {
+    id: 'reducing',
+    name: 'Reducing',
+    purpose: 'boils water off, so that what stays is stronger',
+    words:
+      /\breduc(?:e|es|ed|ing) (?:it|the|by|to|until|over)\b|\bboil(?:ed|ing)? (?:it )?down\b|\bsimmer(?:ing|ed)? uncovered\b/i,
+    phenomena: ['reduction'],
+    steps: [
+      {
+        text: 'Simmer in a wide pan without a lid until the mass aimed at; weigh the pan with what is in it.',
+        minutes: 10,
+        minutesTo: 20,
+        ends: [time, look('pan and sauce at the mass aimed at')],
+        need: 'any',
+        stir: 'now-and-then',
+        ready: ['mass of the empty pan written down'],
+        needs: [hob, { resource: 'balance', count: 1, celsius: null }],
+        hazards: ['steam', 'hot-liquid'],
+        change: 'physical',
+        why: 'only water leaves; salt, sugar and flavour stay, so half the mass is twice the strength',
+        wrong:
+          'Too far: add water back to the mass aimed at. It catches: pour it off the burnt layer, do not scrape.',
+        event: 'reduced',
+      },
+    ],
+  },
+  {
+    id: 'frying',
+    name: 'Frying',
+    purpose: 'browns a dry surface in fat well above 100 °C',
+    words:
+      /\bfr(?:y|ies|ied|ying)\b|\bsaut[eé]\w*\b|\bsear(?:ed|ing)?\b|\bbrown (?:the|them|it) (?:in|on)\b/i,
+    phenomena: ['browning', 'heat-transfer'],
+    steps: [
+      {
+        text: 'Heat a thin film of oil to 170 °C, lay the pieces in away from you, fry 2 to 3 min a side.',
+        minutes: 2,
+        minutesTo: 3,
+        per: 'side',
+        ends: [time, look('brown at the edge')],
+        need: 'any',
+        ready: ['pieces dry, lid and fire blanket beside the hob'],
+        needs: [hob],
+        hazards: ['hot-oil'],
+        adult: false,
+        change: 'chemical',
+        why: 'the surface dries, passes 140 °C, and sugars and proteins brown',
+        wrong:
+          'It smokes: off the heat, lid on, wait. Pale and wet: too many at once, the pan went below 100 °C.',
+        event: 'fried',
+      },
+    ],
+  },
+];

@@ -1,0 +1,188 @@
+import { newIngredient, newResponse, newStep, planShape, type Plan } from '../../core/practical';
+import { made } from '../../core/shape';
+
+/** Yeast: temperature of the water against rise in a measuring cylinder; in a laboratory, nothing is eaten. */
+export const milkBunDough: Plan = made(planShape, {
+  format: 2,
+  title: 'Milk bun dough: how warm is too warm?',
+  question: 'At which water temperature does a yeast dough rise fastest, and where does it stop?',
+  prediction: 'Fastest near 38 °C, hardly at 15 °C, not at all at 60 °C',
+  reason: 'enzymes work faster when warm until the heat destroys them',
+  tags: ['year 9', 'living things'],
+  factors: [
+    {
+      id: 'water-temperature',
+      name: 'water temperature',
+      acts: { on: 'start-temperature', ingredientId: 'water' },
+      unit: '',
+      levels: [
+        { id: 'at-15', value: 15, words: '', control: false, open: false },
+        { id: 'at-28', value: 28, words: '', control: true, open: false },
+        { id: 'at-38', value: 38, words: '', control: false, open: false },
+        { id: 'at-60', value: 60, words: '', control: false, open: false },
+      ],
+    },
+  ],
+  leftOut: [],
+  responses: [
+    newResponse({
+      id: 'volume-start',
+      name: 'volume at the start',
+      unit: 'ml',
+      instrument: 'measuring cylinder 250 ml',
+      smallestDivision: 2,
+      when: 'when the dough is pressed flat',
+      how: 'Eye level with the middle of the dome; a rubber band marks the start.',
+    }),
+    newResponse({
+      id: 'volume-end',
+      name: 'volume after 30 min',
+      unit: 'ml',
+      instrument: 'measuring cylinder 250 ml',
+      smallestDivision: 2,
+      when: '30 min after the start',
+    }),
+    newResponse({
+      id: 'rise',
+      name: 'rise',
+      unit: '%',
+      formula: '(volume after 30 min − volume at the start) / volume at the start × 100',
+      repeatSd: 8,
+    }),
+    newResponse({
+      id: 'bath-end',
+      name: 'bath at the end',
+      kind: 'temperature',
+      unit: '°C',
+      instrument: 'thermometer in the bath',
+      smallestDivision: 0.5,
+      when: '30 min after the start',
+    }),
+  ],
+  held: [
+    { id: 'held-flour', what: 'dry things', how: 'one bag, one sachet opened for all, balance 0.01 g' },
+    { id: 'held-knead', what: 'kneading', how: '5 min by the clock, a metronome at 60 a minute' },
+    { id: 'held-mass', what: 'dough in the cylinder', how: '70 g, pressed flat with an oiled plunger' },
+    {
+      id: 'held-bath',
+      what: 'bath',
+      how: 'beaker of 800 ml at the level, topped up with hot water every 10 min',
+    },
+  ],
+  noted: [
+    { id: 'noted-room', what: 'room temperature', unit: '°C' },
+    { id: 'noted-kneader', what: 'who kneads, left or right hand', unit: '' },
+  ],
+  formula: [
+    newIngredient({ id: 'flour', name: 'Strong white flour', amount: 50, unit: 'g', job: 'structure' }),
+    newIngredient({ id: 'water', name: 'Water', amount: 31, unit: 'g', job: 'gluten, warmth' }),
+    newIngredient({
+      id: 'milk-powder',
+      name: 'Milk powder',
+      amount: 3,
+      unit: 'g',
+      job: 'softness, browning sugar',
+    }),
+    newIngredient({ id: 'sugar', name: 'Caster sugar', amount: 2, unit: 'g', job: 'feeds the yeast' }),
+    newIngredient({ id: 'yeast', name: 'Dried yeast', amount: 1, unit: 'g', by: 'staff', job: 'gas' }),
+    newIngredient({
+      id: 'salt',
+      name: 'Salt',
+      amount: 0.6,
+      unit: 'g',
+      by: 'staff',
+      job: 'flavour, slows the yeast',
+    }),
+  ],
+  steps: [
+    newStep({
+      id: 'baths',
+      text: 'Staff: hot and cold water stand ready in flasks to set the baths with.',
+      when: 'before',
+      minutes: 10,
+      adult: true,
+      hazards: ['hot-liquid', 'glass'],
+      event: 'flasks ready',
+    }),
+    newStep({
+      id: 'weigh',
+      text: 'Weigh flour, milk powder and sugar into the bowl; add yeast and salt from their labelled cups. Set the bath to the level.',
+      minutes: 6,
+      needs: [
+        { resource: 'balance', count: 1, celsius: null },
+        { resource: 'thermometer', count: 1, celsius: null },
+      ],
+      uses: ['flour', 'milk-powder', 'sugar', 'yeast', 'salt'],
+      event: 'weighed in',
+    }),
+    newStep({
+      id: 'knead',
+      text: 'Add the water at the level and knead for 5 min.',
+      minutes: 6,
+      hazards: ['raw-flour'],
+      uses: ['water'],
+      change: 'both',
+      why: 'wetted proteins join to gluten, the net that will hold the gas; the yeast wakes',
+      wrong: 'It sticks: oil the hands, no more flour. Too dry: write down each drop of water.',
+      event: 'kneaded',
+    }),
+    newStep({
+      id: 'fill',
+      text: 'Press 70 g of dough flat into the oiled cylinder, mark its top, stand it in the bath, start the clock.',
+      minutes: 4,
+      ready: ['oiled cylinder', 'rubber band'],
+      hazards: ['glass', 'raw-flour'],
+      event: 'in the bath',
+    }),
+    newStep({
+      id: 'rise-step',
+      text: 'Leave it for 30 min; read the top every 5 min and keep the bath at the level.',
+      hands: 'waiting',
+      minutes: 30,
+      door: 'open',
+      windows: [{ words: 'top the bath up', from: 8, until: 12 }],
+      change: 'chemical',
+      why: 'yeast turns sugar into carbon dioxide and alcohol; warmth speeds it until it harms the cells',
+      wrong: 'It climbs over the rim: write down the time and the last reading.',
+      event: 'last reading',
+    }),
+    newStep({
+      id: 'clear',
+      text: 'Throw the dough into the bin, not down the sink, and wash the cylinder in cold water first.',
+      minutes: 3,
+      needs: [{ resource: 'sink', count: 1, celsius: null }],
+      hazards: ['glass'],
+      event: 'cleared',
+    }),
+  ],
+  thermometers: [{ id: 'bath-thermometer', in: 'water', smallestDivisionC: 0.5 }],
+  roomId: 'room-lab',
+  stations: 8,
+  order: 'shuffled',
+  periodMinutes: 70,
+  briefingMinutes: 8,
+  clearUpMinutes: 8,
+  studentQuestions: [
+    'Where on your graph is the rise steepest, and what does the yeast lack before and after?',
+    'Why does the dough at 60 °C not rise later, when it has cooled?',
+    'The 15 °C dough did little in half an hour. What would it look like tomorrow?',
+  ],
+  answers: [
+    {
+      question: 'Where on your graph is the rise steepest, and what does the yeast lack before and after?',
+      answer:
+        'After the first minutes: before, the yeast takes up water and the gas dissolves in it; later sugar near the cells grows scarce and the net leaks.',
+    },
+    {
+      question: 'Why does the dough at 60 °C not rise later, when it has cooled?',
+      answer:
+        'Above about 55 °C the cells die and their enzymes lose their shape for good; cooling does not bring them back.',
+    },
+    {
+      question: 'The 15 °C dough did little in half an hour. What would it look like tomorrow?',
+      answer:
+        'Risen: cool yeast is slow, not dead. Bakers use that to let dough rise overnight in the refrigerator.',
+    },
+  ],
+  dismissed: [],
+});
