@@ -1,3 +1,12 @@
+import { riskScaleShape } from '../core/practical';
+import { record, type Of } from '../core/shape';
+import { classOf } from './class-of';
+
+/** The school’s words for the risk that remains. */
+const newRiskScaleShape = record('RiskScale', { words: riskScaleShape });
+export const RiskScale = classOf(newRiskScaleShape);
+export type RiskScale = Of<typeof newRiskScaleShape>;
+
 /** The school, as every page may ask for it. */
 export interface School {
   name: string;
@@ -5,6 +14,8 @@ export interface School {
   /** Whether this is the invented school that comes with the program. */
   demo: boolean;
   version: string;
+  /** Its words for the risk that remains, least first. */
+  riskScale: string[];
 }
 
 /** How the copies of the database go. */

@@ -5,6 +5,7 @@ import express, { Router, type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { routes } from '../contract/routes';
+import { RiskScale } from '../contract/school';
 import type { Actor } from './actors/actor';
 import { Authors } from './teachers/authors';
 import { Deeds } from './actors/deeds';
@@ -22,6 +23,8 @@ import { Live } from './log/live';
 import { Log } from './log/log';
 import { LogPages } from './log/log-pages';
 import { logRoutes } from './log/routes';
+import { OwnMeasureShelf } from './measures/own-measures';
+import { measureRoutes } from './measures/routes';
 import { openApiDocument } from './openapi/document';
 import { Pictures } from './pictures/pictures';
 import { pictureRoutes } from './pictures/routes';
@@ -151,6 +154,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     codes: new Codes(knex, now),
     passes: new Passes(knex, runs, now),
     shelves: new Shelves(knex, now),
+    measures: new OwnMeasureShelf(knex, now),
     school: new SchoolSettings(knex, version),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),
     isOpen: async () => open && !(await teachers.any()),
@@ -184,6 +188,13 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
     () => parts.school.get(),
   );
   gate.route(
+    {
+      ...{ method: 'put', path: routes.riskScale, may: 'teacher', body: RiskScale },
+      says: 'Sets the school’s words for the risk that remains',
+    },
+    ({ body }) => parts.school.setRiskScale(body.words),
+  );
+  gate.route(
     { method: 'get', path: routes.backups, may: 'teacher', says: 'How the copies of the database go' },
     () => options.backups?.state ?? { lastAt: null, failed: null },
   );
@@ -200,6 +211,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   classRoutes(gate, parts.classes);
   practicalRoutes(gate, parts.practicals);
   libraryRoutes(gate, parts.shelves);
+  measureRoutes(gate, parts.measures);
   runRoutes(gate, {
     ...parts,
     events: {

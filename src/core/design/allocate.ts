@@ -1,7 +1,7 @@
 import { RefusedValue } from '../bounds';
 import { seededRandom } from '../random';
 
-export type LevelOrder = 'shuffled' | 'as-listed';
+export type LevelOrder = 'shuffled' | 'in-blocks' | 'as-listed';
 
 export interface Allocation {
   station: number;
@@ -10,7 +10,8 @@ export interface Allocation {
 
 /**
  * Gives each station one treatment, replicates balanced: no treatment has more than one station more than another.
- * Shuffled by the seed, or in the order listed, treatment by treatment. Where the stations do not divide evenly, a
+ * Shuffled by the seed, shuffled within blocks of neighbouring stations that each hold every treatment once (a randomised
+ * complete block design), or in the order listed, treatment by treatment. Where the stations do not divide evenly, a
  * shuffled layout also draws by lot which treatments get one more.
  *
  * @param stations station numbers, each once
@@ -28,6 +29,11 @@ export function allocateTreatments(
     throw new RefusedValue('stations', [...stations], 'each station once');
   }
   const random = seededRandom(seed);
+  if (order === 'in-blocks') {
+    const blocks = Math.ceil(stations.length / treatmentIds.length);
+    const dealt = Array.from({ length: blocks }, () => random.shuffled(treatmentIds)).flat();
+    return stations.map((station, i) => ({ station, treatmentId: dealt[i]! }));
+  }
   const turns = order === 'shuffled' ? random.shuffled(treatmentIds) : treatmentIds;
   const dealt = stations.map((_, i) => turns[i % turns.length]!);
   const inOrder =

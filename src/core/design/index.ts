@@ -8,4 +8,5 @@ export {
   type Placed,
   type Combination,
 } from './factorial';
+export { levelSeries } from './level-series';
 export { detectableDifference, replicatesFor } from './power';

@@ -1,5 +1,6 @@
 import { phenomenaIn, type PhenomenonId } from '../phenomena';
-import type { KeyWord, LookedAt, ModelAnswer, Plan, Step } from '../practical';
+import { planShape, type KeyWord, type LookedAt, type ModelAnswer, type Plan, type Step } from '../practical';
+import { roomIn } from '../shape';
 import { techniquesIn } from '../techniques';
 import { looks } from './looks';
 import { teaching } from './teaching';
@@ -14,6 +15,7 @@ export interface Draft {
   steps: { id: string; change: Step['change']; why: string }[];
 }
 
+const { fields } = planShape;
 const most = { aims: 4, words: 8, questions: 5, looks: 8 };
 
 /**
@@ -106,25 +108,33 @@ export function withDraft(plan: Plan, newId: () => string): Plan {
   const questions = missing(
     draft.questions,
     (one) => plan.studentQuestions.some((question) => same(question, one.question)),
-    30 - plan.studentQuestions.length,
+    Math.min(
+      roomIn(fields.studentQuestions, plan.studentQuestions),
+      most.questions - plan.studentQuestions.length,
+    ),
   ).map(({ question }) => question);
+  const asked = [...plan.studentQuestions, ...questions];
   const answers = missing(
-    draft.questions,
+    draft.questions.filter((one) => asked.some((question) => same(question, one.question))),
     (one) => plan.answers.some(({ question }) => same(question, one.question)),
-    30 - plan.answers.length,
+    roomIn(fields.answers, plan.answers),
   );
   return {
     ...plan,
     aims: [
       ...plan.aims,
-      ...missing(draft.aims, (one) => plan.aims.some((aim) => same(aim, one)), 12 - plan.aims.length),
+      ...missing(
+        draft.aims,
+        (one) => plan.aims.some((aim) => same(aim, one)),
+        roomIn(fields.aims, plan.aims),
+      ),
     ],
     keyWords: [
       ...plan.keyWords,
       ...missing(
         draft.keyWords,
         (one) => plan.keyWords.some(({ word }) => same(word, one.word)),
-        30 - plan.keyWords.length,
+        roomIn(fields.keyWords, plan.keyWords),
       ),
     ],
     studentQuestions: [...plan.studentQuestions, ...questions],
@@ -134,7 +144,7 @@ export function withDraft(plan: Plan, newId: () => string): Plan {
       ...missing(
         draft.lookedAt,
         (one) => plan.lookedAt.some(({ what }) => same(what, one.what)),
-        40 - plan.lookedAt.length,
+        roomIn(fields.lookedAt, plan.lookedAt),
       ).map((one) => ({ id: newId(), ...one })),
     ],
     steps: plan.steps.map((step) => {

@@ -10,13 +10,14 @@ export { measuresSource, sketchIds, type Measure, type MeasureLine, type SketchI
 /** The responses of this trade. */
 export const measures: readonly Measure[] = [...measuresOfShape, ...measuresOfFlow, ...measuresOfSenses];
 
-/** Measures with those that answer to a phenomenon first, otherwise in their own order. */
+/** Measures with those that answer to a phenomenon first, the most particular before the others; then all else. */
 export function measuresFor(phenomena: readonly PhenomenonId[]): { measure: Measure; fits: boolean }[] {
-  const told = measures.map((measure) => ({
-    measure,
-    fits: measure.phenomena.some((one) => phenomena.includes(one)),
-  }));
-  return [...told.filter(({ fits }) => fits), ...told.filter(({ fits }) => !fits)];
+  const place = (measure: Measure) => measure.phenomena.findIndex((one) => phenomena.includes(one));
+  const told = measures.map((measure) => ({ measure, fits: place(measure) >= 0 }));
+  return [
+    ...told.filter(({ fits }) => fits).sort((a, b) => place(a.measure) - place(b.measure)),
+    ...told.filter(({ fits }) => !fits),
+  ];
 }
 
 /**

@@ -106,7 +106,7 @@ export const measuresOfShape: readonly Measure[] = [
     ],
     repeat: { sd: 3, at: 'rings 40 to 50 mm high' },
     gives: 'share slumped = slump ÷ height of the ring',
-    phenomena: ['starch', 'gel', 'emulsion-and-foam'],
+    phenomena: ['gel', 'emulsion-and-foam', 'starch'],
   },
   {
     id: 'snap',

@@ -43,7 +43,8 @@ export const phenomena: readonly Phenomenon[] = [
   {
     id: 'enzymic-browning',
     name: 'browning of cut fruit',
-    words: /\b(?:enzym\w*|polyphenol\w*|cut (?:apple|pear|avocado|potato)|ascorbic|slices? brown)\b/i,
+    words:
+      /\b(?:enzymic|enzymatic|polyphenol\w*|cut (?:apple|pear|avocado|potato)|ascorbic|slices? brown)\b/i,
     signs: /\b(?:ascorbic acid|vitamin c)\b/i,
   },
   {

@@ -162,7 +162,8 @@ export const riskShape = record('Risk', {
   leftOut: about('it does not apply here', flag()),
 });
 
-const usualRiskScale = ['low', 'medium', 'high'];
+export const usualRiskScale = ['low', 'medium', 'high'];
+export const riskScaleShape = list(text(30, 1), 3, 3);
 
 /** How a batch is shared out, and into what. */
 export const portionsShape = record('Portions', {
@@ -259,7 +260,10 @@ export const planShape = record('Plan', {
   thermometers: about('the first is a station’s thermometer 1, and so on', once(list(thermometerShape, 4))),
   roomId: orNull(id()),
   stations: whole(1, 40),
-  order: oneOf(['shuffled', 'as-listed']),
+  order: about(
+    'in-blocks: drawn by lot among neighbouring stations that together do every treatment once',
+    oneOf(['shuffled', 'in-blocks', 'as-listed']),
+  ),
   periodMinutes: whole(5, 480, 'min'),
   briefingMinutes: whole(0, 240, 'min'),
   clearUpMinutes: whole(0, 240, 'min'),
@@ -275,7 +279,7 @@ export const planShape = record('Plan', {
   ),
   riskScale: later(
     usualRiskScale,
-    about('the school’s words for what remains, least first', list(text(30, 1), 3, 3)),
+    about('words for what remains, least first; the usual ones stand for the school’s', riskScaleShape),
   ),
   tags: later([], about('the school’s own words to find it by', list(tagShape, 20))),
   aims: later([], about('what students are to learn', list(aimShape, 12))),

@@ -48,6 +48,7 @@ import {
   scoopsAreTheBatch,
   vesselsHoldTheBatch,
 } from './rules/portions';
+import { confoundersAreNoted, differencesCanBeSeen } from './rules/power';
 import { predictionIsMade, questionIsAsked } from './rules/question';
 import { hazardsAreNamed, hotSugarIsCautioned, nobodyTastesInALaboratory } from './rules/safety';
 import {
@@ -70,6 +71,7 @@ import {
   treatmentsAreFew,
   treatmentsCanBeDone,
 } from './rules/treatments';
+import { eggsAreOfOneAge, jarsHaveHeadspace, steamHasRoom } from './rules/vessels';
 import {
   levelsAreUsed,
   looksComeEarly,
@@ -99,6 +101,9 @@ const rules: readonly Rule[] = [
   thermometerTellsLevelsApart,
   thermometerSuitsTheFormula,
   boilingPointIsMeasured,
+  differencesCanBeSeen,
+  confoundersAreNoted,
+  eggsAreOfOneAge,
   somethingIsHeld,
   heldConstantsSayHow,
   ingredientsAreUsed,
@@ -118,6 +123,8 @@ const rules: readonly Rule[] = [
   piecesAreTheBatch,
   scoopsAreTheBatch,
   vesselsHoldTheBatch,
+  steamHasRoom,
+  jarsHaveHeadspace,
   panHoldsTheFoam,
   hotSugarIsCautioned,
   hazardsAreNamed,

@@ -33,6 +33,18 @@ const rubbed =
 const koftas =
   'Koftas\n400 g minced turkey\n5 g salt\n\nMix the turkey and salt.\nFry for 8 min until the core shows 75 °C.';
 
+const hollow =
+  'Hollow buns\n150 g plain flour\n150 g egg\n223 g milk\n2 g salt\n\nMix the flour, egg, milk and salt.\nHeat the oven to 220 °C. Bake at 220 °C for 25 min. Cool on a rack.';
+const foam = 'Foam\n60 g egg white\n60 g sugar\n\nWhisk the egg white to stiff peaks. Whisk in the sugar.';
+const height = newResponse({ id: 'h', name: 'height of the foam', unit: 'mm' });
+const strokes = {
+  id: 'f',
+  name: 'minutes of whisking',
+  acts: { on: 'words' as const, scale: 'number' as const },
+  unit: 'min',
+  levels: [1, 2].map((value) => ({ id: `l${value}`, value, words: '', control: value === 1, open: false })),
+};
+
 /** The remark, a plan that has it, the same kind of plan without. */
 const cases: [string, Plan, Plan][] = [
   // practice.md P2: 460 g in 6 is 76 g.
@@ -139,6 +151,37 @@ const cases: [string, Plan, Plan][] = [
     'vague',
     pasted(loaf.replace('Heat the oven', 'Leave in a warm place for 40 min. Heat the oven')),
     pasted(loaf.replace('Heat the oven', 'Leave at 28 °C for 40 min. Heat the oven')),
+  ],
+  // practice.md P2: hollow steam-raised puffs half full. 525 g are 500 ml: in 6 × 120 ml 69 %, in 9 × 120 ml 46 %.
+  [
+    'steam-no-room',
+    portions(hollow, { vesselMl: 120, vessels: 6 }),
+    portions(hollow, { vesselMl: 120, vessels: 9 }),
+  ],
+  // The same batter with powder in it has its own rule.
+  [
+    'steam-no-room',
+    portions(hollow, { vesselMl: 120, vessels: 6 }),
+    portions(hollow.replace('2 g salt', '8 g baking powder'), { vesselMl: 120, vessels: 6 }),
+  ],
+  // practice.md P2: jars 1 inch of headspace.
+  [
+    'headspace',
+    pasted(
+      'Plum chutney\n500 g plums\n200 g sugar\n\nBoil the plums and sugar.\nLadle into hot jars and close the lids.',
+    ),
+    pasted(
+      'Plum chutney\n500 g plums\n200 g sugar\n\nBoil the plums and sugar.\nLadle into hot jars to 20 mm below the rim and close the lids.',
+    ),
+  ],
+  [
+    'egg-age',
+    pasted(foam, { responses: [height], factors: [strokes] }),
+    pasted(foam, {
+      responses: [height],
+      factors: [strokes],
+      held: [{ id: 'e', what: 'eggs', how: 'one box' }],
+    }),
   ],
   ['claim', pasted(koftas.replace('Fry for', 'Fry hot to seal in the juices for')), pasted(koftas)],
 ];

@@ -23,8 +23,11 @@ export function range(shape: Shape<number> | Shape<number | null>): {
   return { low: inner.low, high: inner.high, whole: inner.whole };
 }
 
-/** Whether nothing more goes into a list. */
-export function isFull(shape: Spec, items: readonly unknown[]): boolean {
+/** How many more go into a list. */
+export function roomIn(shape: Spec, items: readonly unknown[]): number {
   const inner = innerOf(shape);
-  return inner.kind === 'list' && items.length >= inner.most;
+  return inner.kind === 'list' ? Math.max(0, inner.most - items.length) : 0;
 }
+
+/** Whether nothing more goes into a list. */
+export const isFull = (shape: Spec, items: readonly unknown[]): boolean => roomIn(shape, items) === 0;

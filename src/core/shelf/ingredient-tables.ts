@@ -121,6 +121,34 @@ export const proteaseTable: ShelfTable = {
     })),
 };
 
+/** Common practice of kitchens; the date and the nose decide. */
+const floats = [
+  ['lies flat', 'fresh: about a week', 'thick white that stands; best poached or fried in its shape'],
+  ['tilts, big end up', 'one to two weeks', 'for most dishes; whites foam more easily'],
+  ['stands on its tip', 'about three weeks', 'cook through; peels easily when hard'],
+  [
+    'floats',
+    'old: much water lost',
+    'not proven bad: read the date, break into a separate bowl, smell; in doubt throw away',
+  ],
+] as const;
+
+export const eggFloatTable: ShelfTable = {
+  id: 'egg-float',
+  title: 'Age of an egg in cold water',
+  keywords: 'egg float test fresh old air cell age',
+  columns: ['its age', 'good for'],
+  sources: [{ kind: 'common-practice', text: 'The float test: the air cell grows as water is lost' }],
+  note: 'How old is not how safe: storage, date and clean shells count. The country’s authority and the school decide.',
+  rows: () =>
+    floats.map(([name, age, use]) => ({
+      id: name.replaceAll(' ', '-'),
+      name: `it ${name}`,
+      keywords: 'egg float',
+      cells: [words(age), words(use)],
+    })),
+};
+
 export const starchTable: ShelfTable = {
   id: 'starches',
   title: 'Starches',

@@ -58,7 +58,7 @@ export const techniquesOfDoughs: readonly Technique[] = [
         event: 'rubbed in',
       },
       {
-        text: 'Stir in the liquid with a knife, then bring together by hand with as little work as will do.',
+        text: 'Stir in the liquid with a spoon, then bring together by hand with as little work as will do.',
         minutes: 2,
         minutesTo: 3,
         ends: [time, feel('soft, just holds together')],
@@ -88,7 +88,7 @@ export const techniquesOfDoughs: readonly Technique[] = [
         stir: 'now-and-then',
         stayBelowC: 90,
         needs: [{ resource: 'hob', count: 1, celsius: null }],
-        hazards: ['hot-liquid'],
+        hazards: ['hot-liquid', 'hot-sugar'],
         change: 'physical',
         why: 'melting is physical: cooled, the fat sets again',
         wrong: 'It boils: off the heat and let it cool; a boiled syrup sets harder.',

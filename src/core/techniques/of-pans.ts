@@ -59,7 +59,7 @@ export const techniquesOfPans: readonly Technique[] = [
         ends: [time, look('sandy, no brown')],
         stir: 'always',
         needs: [hob],
-        hazards: ['hot-liquid'],
+        hazards: ['hot-liquid', 'raw-flour'],
         change: 'physical',
         why: 'fat lies round each grain, so that the grains do not stick to lumps in the milk',
         wrong: 'It browns: lower heat; a brown roux thickens less.',

@@ -47,6 +47,7 @@ export const pannaCotta: Plan = made(planShape, {
       name: 'sag',
       unit: '%',
       formula: '(height in the mould − height on the plate) / height in the mould × 100',
+      repeatSd: 2,
     }),
     newResponse({
       id: 'tremble',

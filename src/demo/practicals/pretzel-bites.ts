@@ -76,6 +76,7 @@ export const pretzelBites: Plan = made(planShape, {
   noted: [
     { id: 'noted-oven', what: 'which oven', unit: '' },
     { id: 'noted-place', what: 'place on the tray', unit: '' },
+    { id: 'noted-hob', what: 'which hob', unit: '' },
   ],
   formula: [
     newIngredient({

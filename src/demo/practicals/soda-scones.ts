@@ -30,6 +30,7 @@ export const sodaScones: Plan = made(planShape, {
       unit: 'mm',
       instrument: 'ruler on a skewer',
       smallestDivision: 1,
+      repeatSd: 2,
     }),
     newResponse({
       id: 'crust',

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { factsVersion } from '../../core/library';
 import { heads, revisionOf, type RevisionRow } from '../practicals/revisions';
-import { indexPlan } from './index-of-plans';
+import { indexPlan } from '../practicals/index-of-plans';
 
 const versionKey = 'library-facts';
 /** How many plans are read before others get their turn. */

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Revision } from '../../contract/practicals';
-import { indexPlan } from '../library/index-of-plans';
+import { indexPlan } from './index-of-plans';
 import { readPlan, type Plan } from '../../core/practical';
 
 /** A revision as it is stored. */

@@ -1,5 +1,10 @@
 import type { Knex } from 'knex';
+import { usualRiskScale } from '../../core/practical';
 import type { School } from '../../contract/school';
+
+const scaleKey = 'risk-scale';
+const scaleIn = (kept: string | undefined) =>
+  kept === undefined ? [...usualRiskScale] : (JSON.parse(kept) as string[]);
 
 /** Name of the school and its teacher; what the demo sets, or what is there before anyone has said. */
 export class SchoolSettings {
@@ -19,7 +24,14 @@ export class SchoolSettings {
       teacher: values.get('teacher') ?? '',
       demo: values.get('demo') === 'yes',
       version: this.#version,
+      riskScale: scaleIn(values.get(scaleKey)),
     };
+  }
+
+  /** Sets the words for the risk that remains, for every plan that has none of its own. */
+  async setRiskScale(words: readonly string[]): Promise<School> {
+    await setSchool(this.#knex, { [scaleKey]: JSON.stringify(words) });
+    return this.get();
   }
 }
 

@@ -110,6 +110,12 @@ export const useChangeRoom = () =>
 export const useAddClass = () =>
   useChange((body: NewClass) => request<Class>(routes.classes, { body }), 'classes');
 
+export const useSetRiskScale = () =>
+  useChange(
+    (words: string[]) => request<School>(routes.riskScale, { method: 'PUT', body: { words } }),
+    'school',
+  );
+
 export const useSetNeeds = (id: string) =>
   useChange(
     (needs: ClassNeeds) => request<Class>(routes.classNeeds(id), { method: 'PUT', body: needs }),

@@ -135,7 +135,6 @@ function WayChoice({ way, chosen, library, onChange }: WayChoiceProps) {
   // What was chosen stays to be seen and undone, even where nothing has it any more.
   const known = chosen === '' || options.some(([value]) => value === chosen);
   const all = known ? options : [...options, [chosen, chosen] as const];
-  if (all.length === 0) return null;
   return (
     <span>
       {way.says}{' '}

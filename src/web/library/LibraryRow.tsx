@@ -11,7 +11,7 @@ import { WordButton } from '../ui/Button';
 export function LibraryRow({ entry }: { entry: LibraryEntry }) {
   const { id, title, question, facts } = entry;
   return (
-    <Box as="li" borderBottomWidth="1px" borderColor="rule" py="3" _hover={{ bg: 'paper' }} px="2" mx="-2">
+    <Box as="li" borderBottomWidth="1px" borderColor="rule" py="3" _hover={{ bg: 'paper' }}>
       <Flex columnGap="6" rowGap="1" wrap={{ base: 'wrap', md: 'nowrap' }}>
         <Box flex="1" minW="0">
           <Box
@@ -87,6 +87,8 @@ function Snippet({ pieces }: { pieces: readonly FoundText[] }) {
   );
 }
 
+const quiet = { fontWeight: 'medium', color: 'soft' };
+
 /** Duplicate it, look at its revisions, put it away or bring it back. */
 function Doings({ entry: { id, title, archived } }: { entry: LibraryEntry }) {
   const navigate = useNavigate();
@@ -109,18 +111,18 @@ function Doings({ entry: { id, title, archived } }: { entry: LibraryEntry }) {
     >
       <WordButton
         aria-label={`Duplicate ${title}`}
-        css={{ fontWeight: 'medium' }}
+        css={quiet}
         disabled={duplicate.isPending}
         onClick={() => void copy().catch(() => undefined)}
       >
         duplicate
       </WordButton>
-      <WordButton asChild css={{ fontWeight: 'medium' }} aria-label={`Revisions of ${title}`}>
+      <WordButton asChild css={quiet} aria-label={`Revisions of ${title}`}>
         <RouterLink to={`/practicals/${id}/revisions`}>revisions</RouterLink>
       </WordButton>
       <WordButton
         aria-label={`${archived ? 'Bring back' : 'Put away'} ${title}`}
-        css={{ fontWeight: 'medium' }}
+        css={quiet}
         disabled={archive.isPending}
         onClick={() => archive.mutate({ id, archived: !archived })}
       >

@@ -7,7 +7,7 @@ import { longest } from '../../core/shape';
 import { useAddPractical, usePractical, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
-import { newId } from '../plan/lists';
+import { newId } from '../ui/lists';
 import { draftsOf } from '../plan/plan-drafts';
 import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton, WordButton } from '../ui/Button';

@@ -11,7 +11,7 @@ import { longest } from '../../core/shape';
 import { Choice, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { actingOn, actsGroups, valueOf, withFactor } from './factors';
-import { RemoveButton } from './line-tools';
+import { RemoveButton } from '../ui/line-tools';
 
 const Select = chakra('select', {
   base: {

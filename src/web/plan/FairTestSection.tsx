@@ -9,8 +9,8 @@ import { usePlan } from './edit-context';
 import { FactorLine } from './FactorLine';
 import { mayCross, newFactor } from './factors';
 import { LevelPicture } from './LevelPicture';
-import { AddLine, RemoveButton } from './line-tools';
-import { newId, withItem, without } from './lists';
+import { AddLine, RemoveButton } from '../ui/line-tools';
+import { newId, withItem, without } from '../ui/lists';
 import { ResponseLines } from './ResponseLines';
 import { RoomLine } from './RoomLine';
 import { Row } from './Row';
@@ -61,6 +61,7 @@ export const FairTestSection = memo(function FairTestSection() {
             value={plan.order}
             options={[
               ['shuffled', 'drawn by lot'],
+              ['in-blocks', 'drawn by lot, row by row'],
               ['as-listed', 'in the order listed'],
             ]}
             onValue={(order) => edit('order', (was) => ({ ...was, order }))}

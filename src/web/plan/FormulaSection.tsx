@@ -18,8 +18,8 @@ import { isFull, longest } from '../../core/shape';
 import { usePlan } from './edit-context';
 import { BatchLines } from './BatchLines';
 import { IngredientRow } from './IngredientRow';
-import { AddLine } from './line-tools';
-import { newId } from './lists';
+import { AddLine } from '../ui/line-tools';
+import { newId } from '../ui/lists';
 import { seatsOf } from './seats';
 import { Section } from './Section';
 

@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { memo, useState } from 'react';
-import { amountUnits, type AmountUnit } from '../../core/formula';
+import { amountUnits, spoonsFor, spoonsInWords, type AmountUnit } from '../../core/formula';
 import { formatNumber } from '../../core/format';
 import { gramsWords, ingredientShape, type Ingredient } from '../../core/practical';
 import { longest, range } from '../../core/shape';
@@ -9,8 +9,8 @@ import { IconButton } from '../ui/Button';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { useEdit } from './edit-context';
 import { IngredientDetails } from './IngredientDetails';
-import { RemoveButton } from './line-tools';
-import { withItem, without } from './lists';
+import { RemoveButton } from '../ui/line-tools';
+import { withItem, without } from '../ui/lists';
 
 const Cell = chakra('td', { base: { py: '1', pr: '3', verticalAlign: 'baseline' } });
 const units = amountUnits.map((unit) => [unit, unit] as const);
@@ -43,6 +43,8 @@ export const IngredientRow = memo(function IngredientRow(props: IngredientRowPro
     edit(`${ingredient.id}-gone`, (was) => ({ ...was, formula: without(was.formula, ingredient.id) }));
   const [open, setOpen] = useState(false);
   const { name } = ingredient;
+  // What other levels put in is words, and those want the wider column.
+  const inWords = varied !== null && /\p{L}{3}/u.test(varied);
   return (
     <>
       <tr role="group" aria-label={name} data-anchor={`formula:${ingredient.id}`}>
@@ -55,14 +57,11 @@ export const IngredientRow = memo(function IngredientRow(props: IngredientRowPro
             onValue={(value) => onChange({ name: value })}
           />
           <Understood ingredient={ingredient} like={like} />
+          {varied !== null && inWords && <Varied words={varied} />}
         </Cell>
         <Cell textAlign="right" whiteSpace="nowrap" fontWeight="semibold">
           {!byLevel && !ingredient.ratio && <OwnAmount ingredient={ingredient} onChange={onChange} />}
-          {varied !== null && (
-            <Box color="glass" fontWeight="bold" whiteSpace="normal" title="by level">
-              {varied}
-            </Box>
-          )}
+          {varied !== null && !inWords && <Varied words={varied} />}
         </Cell>
         <Shares grams={varied === null ? grams : null} byLevel={varied !== null} total={total} />
         <Cell textAlign="right" whiteSpace="nowrap" aria-label={`${name} for all stations`}>
@@ -100,6 +99,12 @@ export const IngredientRow = memo(function IngredientRow(props: IngredientRowPro
     </>
   );
 });
+
+const Varied = ({ words }: { words: string }) => (
+  <Box color="glass" fontWeight="bold" whiteSpace="normal" title="by level">
+    {words}
+  </Box>
+);
 
 /** Its mass, and its share of the batch; what is not the same at all stations has none. */
 function Shares({ grams, byLevel, total }: { grams: number | null; byLevel: boolean; total: number }) {
@@ -166,11 +171,13 @@ const gramsInAll = (grams: number) =>
 
 /** What was understood besides name and amount, or the words as they were typed where they say more. */
 function Understood({ ingredient, like }: { ingredient: Ingredient; like: string }) {
-  const { state, fill, by, optional, note, ratio } = ingredient;
+  const { state, fill, by, optional, note, ratio, amount, unit } = ingredient;
+  const spoons = amount === null || ratio ? null : spoonsFor(amount, unit);
   const parts = [
     ratio ? `${formatNumber(ratio.times)} × the ${like}, by ${ratio.by}` : '',
     state,
     fill && fill !== 'level' ? `${fill} measure` : '',
+    spoons ? `fill ${spoonsInWords(spoons)}` : '',
     { staff: 'weighed out by staff', shared: 'from the class’s batch', students: '' }[by],
     optional ? 'if liked' : '',
     note,

@@ -25,9 +25,9 @@ import { DraftField } from '../ui/DraftField';
 import { WorkingPopover } from '../ui/WorkingPopover';
 import { usePlan } from './edit-context';
 import { withLevels } from './factors';
-import { levelText, parseLevel, type LevelText } from './level-text';
-import { AddLine, RemoveButton } from './line-tools';
-import { newId, withItem, without } from './lists';
+import { levelText, parseLevel, typedLevels, type LevelText } from './level-text';
+import { AddLine, RemoveButton } from '../ui/line-tools';
+import { newId, withItem, without } from '../ui/lists';
 import { SeatRow } from './SeatRow';
 import { seatsOf } from './seats';
 
@@ -69,13 +69,17 @@ export function LevelPicture({ factor }: { factor: Factor }) {
         <AddLine
           label={`Add a level${which}`}
           full={isFull(factorFields.levels, levels)}
-          placeholder={isNumeric(factor) ? `a level, such as ${likely[factor.acts.on] ?? '5'}` : 'a level'}
+          placeholder={
+            isNumeric(factor)
+              ? `a level, such as ${likely[factor.acts.on] ?? '5'}, or several: 20 to 60 by 10`
+              : 'a level'
+          }
           onAdd={(text) => {
-            const parsed = parseLevel(plan, factor, null, text);
-            if ('error' in parsed) return parsed.error;
-            edit(`levels-${factor.id}`, (was) =>
-              withLevels(was, factor, (all) => [...all, { id: newId(), control: false, ...parsed.value }]),
-            );
+            const typed = typedLevels(plan, factor, text);
+            if (typeof typed === 'string') return typed;
+            const added = typed.map((one) => ({ id: newId(), control: false, ...one }));
+            edit(`levels-${factor.id}`, (was) => withLevels(was, factor, (all) => [...all, ...added]));
+            return undefined;
           }}
         />
         {levels.length > 0 && isNumeric(factor) && !levels.some((level) => level.open) && (

@@ -23,12 +23,17 @@ import {
   stepShape,
 } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
-import { memo, useMemo } from 'react';
-import { usePlan } from './edit-context';
-import { AddLine } from './line-tools';
-import { newId } from './lists';
+import { lazy, memo, Suspense, useMemo, useState } from 'react';
+import { WordButton } from '../ui/Button';
+import { useEdit, usePlan } from './edit-context';
+import { AddLine } from '../ui/line-tools';
+import { newId } from '../ui/lists';
 import { Section } from './Section';
 import { StepRow } from './StepRow';
+
+const TechniquesDialog = lazy(() =>
+  import('../techniques/TechniquesDialog').then((one) => ({ default: one.TechniquesDialog })),
+);
 
 /** Said once: a sensor that is told anew has every row drawn anew. */
 const byPointer = { activationConstraint: { distance: 4 } };
@@ -81,6 +86,7 @@ export const MethodSection = memo(function MethodSection() {
         </SortableContext>
       </DndContext>
       <Box mt="1.5" pl="10">
+        <PutInTechnique plan={plan} />
         <AddLine
           label="Add a step"
           most={longest(stepShape.fields.text)}
@@ -92,6 +98,35 @@ export const MethodSection = memo(function MethodSection() {
     </Section>
   );
 });
+
+/** The way to the ways of working, fetched when it is taken. */
+function PutInTechnique({ plan }: { plan: Plan }) {
+  const edit = useEdit();
+  const [open, setOpen] = useState(false);
+  if (isFull(planShape.fields.steps, plan.steps)) return null;
+  return (
+    <>
+      <WordButton fontSize="sm" css={{ mr: '4', fontWeight: 'medium' }} onClick={() => setOpen(true)}>
+        put in a way of working
+      </WordButton>
+      {open && (
+        <Suspense fallback={null}>
+          <TechniquesDialog
+            plan={plan}
+            onInsert={(steps, place) => {
+              edit('steps', (was) => ({
+                ...was,
+                steps: [...was.steps.slice(0, place), ...steps, ...was.steps.slice(place)],
+              }));
+              setOpen(false);
+            }}
+            onClose={() => setOpen(false)}
+          />
+        </Suspense>
+      )}
+    </>
+  );
+}
 
 /** A typed step: what its sentence says of itself is understood, and the sentence stays. */
 function typedStep(plan: Plan, text: string): Step {

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
@@ -27,6 +27,10 @@ import { TimeSection } from './TimeSection';
 import type { PlanKeeper } from './plan-keeper';
 import { usePlanKeeper } from './use-plan-keeper';
 import { useSettled, useSteady } from './use-settled';
+
+const ExplainSection = lazy(() =>
+  import('./ExplainSection').then((one) => ({ default: one.ExplainSection })),
+);
 
 const keys = [
   { keys: 'Tab', does: 'from line to line' },
@@ -148,6 +152,9 @@ function Sections({ plan, settled, place, keeper }: SectionsProps) {
         </PlanContext>
         <TimeSection />
         <SafetySection />
+        <Suspense fallback={null}>
+          <ExplainSection />
+        </Suspense>
         <StudentQuestionsSection />
         <NextTimeSection />
       </PlanContext>

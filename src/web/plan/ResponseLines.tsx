@@ -1,12 +1,19 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { lazy, Suspense, useState } from 'react';
 import { isPhoto, newResponse, planShape, responseShape, type Response } from '../../core/practical';
 import { isFull, longest, range } from '../../core/shape';
+import { WordButton } from '../ui/Button';
 import { NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { kindOf, ResponseKind } from './ResponseKind';
 import { Row } from './Row';
-import { AddLine, RemoveButton } from './line-tools';
-import { newId, withItem, without } from './lists';
+import { AddLine, DetailsButton, RemoveButton } from '../ui/line-tools';
+import { ResponseDetails } from './ResponseDetails';
+import { newId, withItem, without } from '../ui/lists';
+
+const MeasuresDialog = lazy(() =>
+  import('../measures/MeasuresDialog').then((one) => ({ default: one.MeasuresDialog })),
+);
 
 /** What is measured: “snap force in N, with a spring balance, to 0.1”. */
 export function ResponseLines() {
@@ -28,6 +35,7 @@ export function ResponseLines() {
           }
         />
       ))}
+      <ChooseMeasure />
       <AddLine
         label="Add what is measured"
         most={300}
@@ -52,6 +60,32 @@ export function ResponseLines() {
   );
 }
 
+/** The way to the measures of the trade, fetched when it is taken. */
+function ChooseMeasure() {
+  const { plan, edit } = usePlan();
+  const [open, setOpen] = useState(false);
+  if (isFull(planShape.fields.responses, plan.responses)) return null;
+  return (
+    <>
+      <WordButton fontSize="sm" css={{ mr: '4', fontWeight: 'medium' }} onClick={() => setOpen(true)}>
+        choose a measure
+      </WordButton>
+      {open && (
+        <Suspense fallback={null}>
+          <MeasuresDialog
+            plan={plan}
+            onChoose={(chosen) => {
+              edit('responses', (was) => ({ ...was, responses: [...was.responses, ...chosen] }));
+              setOpen(false);
+            }}
+            onClose={() => setOpen(false)}
+          />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
 interface ResponseLineProps {
   response: Response;
   onChange(patch: Partial<Response>): void;
@@ -60,6 +94,7 @@ interface ResponseLineProps {
 
 function ResponseLine({ response, onChange, onRemove }: ResponseLineProps) {
   const { name, unit, formula } = response;
+  const [open, setOpen] = useState(false);
   return (
     <Flex
       data-anchor={`fair-test:${response.id}`}
@@ -107,8 +142,10 @@ function ResponseLine({ response, onChange, onRemove }: ResponseLineProps) {
       </Box>
       <Flex as="span" align="baseline" gap="1.5">
         {formula === '' && <ResponseKind response={response} onChange={onChange} />}
+        <DetailsButton what={name} open={open} onClick={() => setOpen(!open)} />
         <RemoveButton what={name} onClick={onRemove} />
       </Flex>
+      {open && <ResponseDetails response={response} onChange={onChange} />}
     </Flex>
   );
 }

@@ -9,7 +9,7 @@ import { ProblemError } from '../api/request';
 import { parseNumber } from '../ui/fields';
 import { FormDialog } from '../ui/FormDialog';
 import { FormLine } from '../ui/FormLine';
-import { newId } from './lists';
+import { newId } from '../ui/lists';
 
 interface RoomDialogProps {
   /** The room to change; none: a new one. */

@@ -6,9 +6,10 @@ import { allergenLines, riskLines, type RiskLine } from '../../core/risk';
 import { isFull, longest } from '../../core/shape';
 import { WordButton } from '../ui/Button';
 import { Choice, TextField } from '../ui/fields';
+import { useRiskScale } from '../api/risk-scale';
 import { usePlan, type Edit } from './edit-context';
-import { AddLine } from './line-tools';
-import { newId } from './lists';
+import { AddLine } from '../ui/line-tools';
+import { newId } from '../ui/lists';
 import { Section } from './Section';
 
 const Head = chakra('th', {
@@ -21,6 +22,7 @@ export const SafetySection = memo(function SafetySection() {
   const { plan, place, edit } = usePlan();
   const { practicalId } = useParams();
   const lines = useMemo(() => riskLines(plan, place), [plan, place]);
+  const scale = useRiskScale(plan);
   const apply = lines.filter((line) => !line.leftOut);
   const out = lines.filter((line) => line.leftOut);
   return (
@@ -39,7 +41,7 @@ export const SafetySection = memo(function SafetySection() {
             </thead>
             <tbody>
               {apply.map((line) => (
-                <RiskRow key={line.id} line={line} scale={plan.riskScale} edit={edit} />
+                <RiskRow key={line.id} line={line} scale={scale} edit={edit} />
               ))}
             </tbody>
           </chakra.table>

@@ -3,8 +3,8 @@ import { stepShape } from '../../core/practical';
 import { isFull } from '../../core/shape';
 import { Check } from '../ui/Check';
 import { Choice } from '../ui/fields';
-import { AddLine, RemoveButton } from './line-tools';
-import { withoutAt } from './lists';
+import { AddLine, RemoveButton } from '../ui/line-tools';
+import { withoutAt } from '../ui/lists';
 import { StepNumber, StepText, type StepPartProps } from './step-part';
 
 const flags: readonly (readonly [key: 'adult' | 'optional' | 'tryOne' | 'safeStop', words: string])[] = [
@@ -114,6 +114,15 @@ function Teaches({ step, number, onChange }: StepPartProps) {
         label={`What step ${number} teaches`}
         placeholder="which one, and why"
       />
+      <Box mt="1">
+        What can go wrong, and how it is put right:{' '}
+        <StepText
+          of="wrong"
+          {...{ step, onChange }}
+          label={`What can go wrong in step ${number}`}
+          placeholder="it sticks: …"
+        />
+      </Box>
     </Box>
   );
 }

@@ -3,7 +3,7 @@ import { temperatureRangeC, type End, type Plan, type Step, stepShape } from '..
 import { isFull } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { MoreButton, RemoveButton } from './line-tools';
+import { MoreButton, RemoveButton } from '../ui/line-tools';
 import { endingAtLevel } from './factors';
 import { StepNumber, type StepPartProps } from './step-part';
 import { mediumWords } from './ThermometerLines';

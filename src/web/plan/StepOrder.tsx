@@ -11,8 +11,8 @@ import {
 import { isFull, longest, range } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { AddLine, MoreButton, RemoveButton } from './line-tools';
-import { withoutAt, withPatchAt } from './lists';
+import { AddLine, MoreButton, RemoveButton } from '../ui/line-tools';
+import { withoutAt, withPatchAt } from '../ui/lists';
 import type { StepPartProps } from './step-part';
 
 /** What it comes after, what it takes from the room, and what is done while it goes on. */

@@ -3,8 +3,8 @@ import { settingKinds, settingShape, stepShape, type Step } from '../../core/pra
 import { capitalised } from '../../core/format';
 import { isFull, longest, range } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
-import { withoutAt, withPatchAt } from './lists';
-import { MoreButton, RemoveButton } from './line-tools';
+import { withoutAt, withPatchAt } from '../ui/lists';
+import { MoreButton, RemoveButton } from '../ui/line-tools';
 import type { StepPartProps } from './step-part';
 
 type Setting = Step['settings'][number];

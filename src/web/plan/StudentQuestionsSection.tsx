@@ -1,10 +1,11 @@
 import { memo } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
-import { planShape, studentQuestionShape } from '../../core/practical';
+import { answerShape, planShape, studentQuestionShape, type Plan } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { AddLine, RemoveButton } from './line-tools';
+import { AddLine, RemoveButton } from '../ui/line-tools';
+import { withoutAt } from '../ui/lists';
 import { Section } from './Section';
 
 /** Questions that stand on the student’s sheet. */
@@ -26,20 +27,28 @@ export const StudentQuestionsSection = memo(function StudentQuestionsSection() {
                   needed
                   most={longest(studentQuestionShape)}
                   value={question}
-                  onValue={(text) =>
-                    edit(`student-question-${i}`, (was) => ({
-                      ...was,
-                      studentQuestions: was.studentQuestions.map((one, j) => (j === i ? text : one)),
-                    }))
-                  }
+                  onValue={(text) => edit(`student-question-${i}`, (was) => withQuestion(was, i, text))}
                 />
+                <Box fontSize="sm" color="soft">
+                  <TextField
+                    label={`A good answer to question ${i + 1}`}
+                    multiline
+                    most={longest(answerShape.fields.answer)}
+                    value={answerTo(plan, question)}
+                    placeholder="what a good answer says (teacher’s sheet only)"
+                    onValue={(answer) =>
+                      edit(`answer-${i}`, (was) => withAnswer(was, was.studentQuestions[i]!, answer))
+                    }
+                  />
+                </Box>
               </Box>
               <RemoveButton
                 what={`question ${i + 1}`}
                 onClick={() =>
                   edit('student-questions', (was) => ({
                     ...was,
-                    studentQuestions: was.studentQuestions.filter((_, j) => j !== i),
+                    answers: was.answers.filter((one) => one.question !== was.studentQuestions[i]),
+                    studentQuestions: withoutAt(was.studentQuestions, i),
                   }))
                 }
               />
@@ -59,3 +68,21 @@ export const StudentQuestionsSection = memo(function StudentQuestionsSection() {
     </Section>
   );
 });
+
+const answerTo = (plan: Plan, question: string): string =>
+  plan.answers.find((one) => one.question === question)?.answer ?? '';
+
+/** The plan with a question put otherwise; its answer goes with it. */
+function withQuestion(plan: Plan, i: number, text: string): Plan {
+  const before = plan.studentQuestions[i];
+  return {
+    ...plan,
+    studentQuestions: plan.studentQuestions.map((one, j) => (j === i ? text : one)),
+    answers: plan.answers.map((one) => (one.question === before ? { ...one, question: text } : one)),
+  };
+}
+
+function withAnswer(plan: Plan, question: string, answer: string): Plan {
+  const others = plan.answers.filter((one) => one.question !== question);
+  return { ...plan, answers: answer === '' ? others : [...others, { question, answer }] };
+}

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { planShape, tagShape } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
 import { usePlan } from './edit-context';
-import { AddLine, RemoveButton } from './line-tools';
+import { AddLine, RemoveButton } from '../ui/line-tools';
 
 /** The school’s own words to find a practical by. */
 export function TagsLine() {

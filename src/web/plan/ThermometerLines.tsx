@@ -4,8 +4,8 @@ import { media, type Medium, type Thermometer, thermometerShape } from '../../co
 import { range } from '../../core/shape';
 import { Choice, NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { MoreButton, RemoveButton } from './line-tools';
-import { newId, withItem, without } from './lists';
+import { MoreButton, RemoveButton } from '../ui/line-tools';
+import { newId, withItem, without } from '../ui/lists';
 import { Row } from './Row';
 
 export const mediumWords: Record<Medium, string> = {

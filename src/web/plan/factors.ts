@@ -2,7 +2,7 @@ import { factorsWithLevels, type Acts, type Factor, type Level, type Plan } from
 import { syrupOfFormula } from '../../core/batch';
 import { formatNumber } from '../../core/format';
 import { seaLevelBoilingC } from '../../core/water';
-import { newId } from './lists';
+import { newId } from '../ui/lists';
 
 /** A factor that changes nothing yet. */
 export const newFactor = (): Factor => ({

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { examplePlan, newIngredient, newPlan, type Acts, type Factor, type Plan } from '../../core/practical';
 import { actingOn, actsGroups, endingAtLevel, mayCross, newFactor, valueOf, withLevels } from './factors';
 import { levelText, parseLevel } from './level-text';
-import { withItem, without, withoutAt, withPatchAt } from './lists';
+import { withItem, without, withoutAt, withPatchAt } from '../ui/lists';
 
 const plan: Plan = {
   ...newPlan('Trial', null),

@@ -1,5 +1,7 @@
+import { levelSeries } from '../../core/design';
 import { formatNumber } from '../../core/format';
 import {
+  factorFields,
   factorUnit,
   isNumeric,
   repeatedLevel,
@@ -7,6 +9,7 @@ import {
   type Level,
   type Plan,
 } from '../../core/practical';
+import { roomIn } from '../../core/shape';
 import type { Parsed } from '../ui/DraftField';
 import { parseNumber } from '../ui/fields';
 
@@ -56,6 +59,36 @@ export function parseLevel(
   return {
     error: `level “${unit ? `${repeated} ${unit}` : repeated}” is there already; each level stands once`,
   };
+}
+
+/**
+ * What was typed as one level or as several at once: “140 to 155 by 5”, “0, 1, 2, 4”.
+ *
+ * @returns the levels; in words why there are none
+ */
+export function typedLevels(plan: Plan, factor: Factor, text: string): LevelText[] | string {
+  const unit = factorUnit(plan, factor);
+  const plain = [unit, '°C', '%', 'min', 'mm'].reduce(
+    (rest, word) => (word === '' ? rest : rest.replaceAll(word, ' ')),
+    text,
+  );
+  const series = isNumeric(factor) ? levelSeries(plain) : null;
+  if (typeof series === 'string') return series;
+  const typed = series === null ? [text] : series.map((value) => formatNumber(value));
+  const room = roomIn(factorFields.levels, factor.levels);
+  if (typed.length > room)
+    return `${typed.length} levels more than the ${factor.levels.length} there are too many`;
+  const taken: LevelText[] = [];
+  for (const one of typed) {
+    const levels = [
+      ...factor.levels,
+      ...taken.map((level, i) => ({ id: `typed-${i}`, control: false, ...level })),
+    ];
+    const parsed = parseLevel(plan, { ...factor, levels }, null, one);
+    if ('error' in parsed) return parsed.error;
+    taken.push(parsed.value);
+  }
+  return taken;
 }
 
 function asWords(text: string): Parsed<Pick<LevelText, 'value' | 'words'>> {

@@ -43,7 +43,7 @@ export function StepText({
   step,
   onChange,
   ...props
-}: FieldProps & { of: 'event' | 'repeatUntil' | 'why' }) {
+}: FieldProps & { of: 'event' | 'repeatUntil' | 'why' | 'wrong' }) {
   return (
     <TextField
       {...props}

@@ -4,7 +4,7 @@ import { createElement, type ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
 import { examplePlan } from '../../core/practical';
 import { PlanContext, usePlan } from './edit-context';
-import { withItem, without } from './lists';
+import { withItem, without } from '../ui/lists';
 import { usePlanKeeper } from './use-plan-keeper';
 import { served, place, inApp, type Call, withFakeServer } from '../testing/fake-server';
 

@@ -2,11 +2,12 @@ import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { useParams } from 'react-router';
+import type { Class } from '../../contract/classes';
 import type { Practical } from '../../contract/practicals';
 import type { Place, Plan } from '../../core/practical';
 import { riskLines } from '../../core/risk';
 import { whoDecides } from '../../core/safety';
-import { usePractical } from '../api/queries';
+import { useClasses, usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { draftsOf } from '../plan/plan-drafts';
@@ -16,6 +17,9 @@ import { PaperChoice } from '../report/PaperChoice';
 import { usePaper } from '../report/use-paper';
 import { Aside } from '../ui/Aside';
 import { Waiting } from '../ui/Notice';
+import { NeedLines } from '../classes/ClassNeeds';
+import { useRiskScale } from '../api/risk-scale';
+import { ForClass, ScaleWords } from './RiskChoices';
 import { Check } from '../ui/Check';
 
 /** The risk assessment as it prints, signed by name and date on paper or here for this print alone. */
@@ -34,6 +38,9 @@ function Assessment({ practical }: { practical: Practical }) {
   const [paper, setPaper] = useState<PaperName>('A4');
   const [name, setName] = useState('');
   const [exercise, setExercise] = useState(false);
+  const [classId, setClassId] = useState('');
+  const scale = useRiskScale(plan);
+  const group = useClasses().data?.find(({ id }) => id === classId) ?? null;
   usePaper(paper);
   return (
     <PracticalFrame
@@ -44,7 +51,13 @@ function Assessment({ practical }: { practical: Practical }) {
     >
       <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
         <Box flex="1" minW="0" overflowX="auto" px={{ base: '3', md: '8' }} py="6" className="print-root">
-          <RiskSheet plan={plan} place={place} paper={paper} name={name} />
+          <RiskSheet
+            plan={{ ...plan, riskScale: [...scale] }}
+            place={place}
+            paper={paper}
+            name={name}
+            group={group}
+          />
           {exercise && <ExerciseSheet plan={plan} paper={paper} />}
         </Box>
         <Aside name="How to print" wide={288} px="5" className="no-print" py="6">
@@ -78,7 +91,9 @@ function Assessment({ practical }: { practical: Practical }) {
               Students’ own hazard list, blank
             </label>
           </Flex>
+          <ForClass value={classId} onValue={setClassId} />
           <PaperChoice paper={paper} onPaper={setPaper} />
+          <ScaleWords scale={scale} />
         </Aside>
       </Flex>
     </PracticalFrame>
@@ -113,11 +128,14 @@ function RiskSheet({
   place,
   paper,
   name,
+  group,
 }: {
   plan: Plan;
   place: Place | null;
   paper: PaperName;
   name: string;
+  /** Whose declared needs are printed, because the teacher asked for it. */
+  group: Class | null;
 }) {
   const lines = riskLines(plan, place).filter((line) => !line.leftOut);
   const today = format(new Date(), 'd MMMM yyyy');
@@ -174,6 +192,12 @@ function RiskSheet({
         <Box>
           No danger is named in the steps, and no ingredient is known to bring one. Look again before you
           sign.
+        </Box>
+      )}
+      {group && group.needs.length > 0 && (
+        <Box mt="4mm" fontSize="9pt">
+          <strong>What some of {group.name} must not have</strong>
+          <NeedLines group={group} plan={plan} />
         </Box>
       )}
       <Flex mt="6mm" gap="10mm">

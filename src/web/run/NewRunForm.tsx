@@ -11,13 +11,13 @@ import { listedTreatmentIds, placeOf } from '../../core/practical';
 import { canBeSimulated } from '../../core/run';
 import { useAddRun, useClasses, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
-import { newId } from '../plan/lists';
+import { newId } from '../ui/lists';
 import { RoomDialog } from '../plan/RoomDialog';
 import { MainButton, WordButton } from '../ui/Button';
 import { parseNumber } from '../ui/fields';
 import { FormLine } from '../ui/FormLine';
 import { Notice, Waiting } from '../ui/Notice';
-import { NewClassForm } from './NewClassForm';
+import { NewClassForm } from '../classes/NewClassForm';
 
 const dateText = (ms: number) => format(ms, "yyyy-MM-dd'T'HH:mm");
 const fromDateText = (text: unknown) => (typeof text === 'string' ? new Date(text).getTime() : text);

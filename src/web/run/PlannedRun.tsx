@@ -14,8 +14,16 @@ import { Aside } from '../ui/Aside';
 import { MainButton, QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
+import { ClassNeeds } from '../classes/ClassNeeds';
 import { StationPages } from './StationPages';
 import { useBenchSetting } from './use-bench-setting';
+
+const drawn: Record<Run['plan']['order'], (seed: number) => string> = {
+  shuffled: (seed) => `Drawn by lot (seed ${seed}), `,
+  'in-blocks': (seed) =>
+    `Drawn by lot row by row (seed ${seed}): neighbours together do every treatment once, `,
+  'as-listed': () => 'In the order listed, ',
+};
 
 interface PlannedRunProps {
   run: Run;
@@ -38,13 +46,14 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
           Who does what
         </Heading>
         <Box color="soft" mt="1">
-          {plan.order === 'shuffled' ? `Drawn by lot (seed ${run.seed}), ` : 'In the order listed, '}
+          {drawn[plan.order](run.seed)}
           replicates balanced.{' '}
           {run.probes === 'simulated'
             ? 'Thermometers: simulated probes and an invented class.'
             : 'Thermometers: typed readings.'}
         </Box>
         <StationCards run={run} />
+        <ClassNeeds classId={run.classId} plan={plan} />
         {practical.number !== run.revision && (
           <EditedSince
             run={run}
@@ -59,7 +68,7 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
         )}
         <Flex mt="6" gap="3" wrap="wrap" align="center">
           <MainButton onClick={() => void post(routes.runStart(run.id))}>Start the run</MainButton>
-          {plan.order === 'shuffled' && (
+          {plan.order !== 'as-listed' && (
             <QuietButton
               onClick={() =>
                 void post(routes.runLayout(run.id), { seed: Math.floor(Math.random() * 4_294_967_296) })

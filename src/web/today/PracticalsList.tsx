@@ -4,7 +4,7 @@ import { Link as RouterLink, useNavigate } from 'react-router';
 import { newPlan } from '../../core/practical';
 import { useAddPractical, useImport, usePracticals, useRooms } from '../api/queries';
 import { sayError } from '../api/request';
-import { newId } from '../plan/lists';
+import { newId } from '../ui/lists';
 import { QuietButton, WordButton } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 

@@ -133,7 +133,7 @@ function keepSpread(factor: Factor, count: number): Factor {
 
 /** Levels in bench order mix the level up with everything that runs along the bench. */
 export const orderIsShuffled: Rule = ({ plan }) => {
-  if (plan.order === 'shuffled' || treatmentsOf(plan).length < 2) return [];
+  if (plan.order !== 'as-listed' || treatmentsOf(plan).length < 2) return [];
   return [
     {
       id: 'order-as-listed',

@@ -2,7 +2,7 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm } from 'react-hook-form';
 import { NewClass } from '../../contract/classes';
 import { useAddClass } from '../api/queries';
-import { newId } from '../plan/lists';
+import { newId } from '../ui/lists';
 import { parseNumber } from '../ui/fields';
 import { FormDialog } from '../ui/FormDialog';
 import { FormLine } from '../ui/FormLine';

@@ -1,12 +1,13 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { X } from 'lucide-react';
+import { ChevronDown, ChevronRight, X } from 'lucide-react';
 import { useState } from 'react';
-import { IconButton, WordButton } from '../ui/Button';
+import { IconButton, WordButton } from './Button';
 
 /** Takes a line away; it shows when the line is pointed at or has the focus. */
 export function RemoveButton({ what, onClick }: { what: string; onClick(): void }) {
   return (
     <IconButton
+      type="button"
       aria-label={`Remove ${what}`}
       title="Remove (Ctrl Z brings it back)"
       onClick={onClick}
@@ -25,10 +26,27 @@ export function RemoveButton({ what, onClick }: { what: string; onClick(): void 
   );
 }
 
+/** Opens what does not fit a line; like removing, it shows when the line is pointed at. */
+export function DetailsButton({ what, open, onClick }: { what: string; open: boolean; onClick(): void }) {
+  const Icon = open ? ChevronDown : ChevronRight;
+  return (
+    <IconButton
+      aria-label={`Details of ${what}`}
+      aria-expanded={open}
+      title="How it is taken, how well it repeats"
+      onClick={onClick}
+      alignSelf="center"
+      css={{ minW: '24px', minH: '24px' }}
+    >
+      <Icon size={14} />
+    </IconButton>
+  );
+}
+
 /** Adds one more to a list of a step. */
 export function MoreButton({ children, onClick }: { children: string; onClick(): void }) {
   return (
-    <WordButton fontSize="sm" css={{ fontWeight: 'medium', color: 'soft' }} onClick={onClick}>
+    <WordButton type="button" fontSize="sm" css={{ fontWeight: 'medium', color: 'soft' }} onClick={onClick}>
       {children}
     </WordButton>
   );

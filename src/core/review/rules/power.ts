@@ -1,0 +1,121 @@
+import { detectableDifference } from '../../design';
+import { counted, formatNumber } from '../../format';
+import { remembered } from '../../memory';
+import { factorsWithLevels, treatmentsOf, type Plan } from '../../practical';
+import { mentionsOven } from '../../safety';
+import { workingOf, type Source } from '../../working';
+import type { Rule } from '../plan-remark';
+
+const powerSource: Source = {
+  kind: 'handbook',
+  text: 'Power of a comparison of two means by the noncentral t distribution: J. Cohen, Statistical Power Analysis for the Behavioral Sciences, 2nd ed., 1988, chapter 2',
+};
+
+/** How often a real difference is to be found (Cohen’s convention). */
+const power = 0.8;
+
+/** In standard deviations, by stations a level and number of levels: it does not depend on the measure. */
+const seenInSpreads = remembered((asked) => {
+  const [replicates, levels] = asked.split(':').map(Number) as [number, number];
+  return detectableDifference(1, replicates, levels, power);
+});
+
+/** A difference to two figures, as one reads it off. */
+const rounded = (value: number) => Number(value.toPrecision(2));
+
+/** How large a difference must be for this class to see it, by how well the measure usually repeats. */
+export const differencesCanBeSeen: Rule = ({ plan }) => {
+  const levels = treatmentsOf(plan).length;
+  const replicates = Math.floor(plan.stations / Math.max(1, levels));
+  const response = plan.responses.find(({ repeatSd }) => repeatSd !== null);
+  if (!response || levels < 2 || replicates < 2) return [];
+  const sd = response.repeatSd!;
+  const seen = sd * seenInSpreads(`${replicates}:${levels}`);
+  const more = sd * seenInSpreads(`${replicates + 1}:${levels}`);
+  const unit = response.unit ? ` ${response.unit}` : '';
+  const one = factorsWithLevels(plan).length > 1 ? 'treatment' : 'level';
+  return [
+    {
+      id: `difference-seen:${response.id}`,
+      rank: 'note',
+      at: { section: 'fair-test', item: response.id },
+      what: `With ${counted(replicates, 'station')} a ${one} you would see ${formatNumber(rounded(seen))}${unit}, not ${formatNumber(rounded(sd))}${unit}`,
+      why: `Stations that do the same usually differ by ±${formatNumber(sd)}${unit} in ${response.name}. A real difference of ${formatNumber(rounded(seen))}${unit} is found in four classes of five; with ${replicates + 1} stations a ${one} one of ${formatNumber(rounded(more))}${unit} would be.`,
+      working: workingOf(
+        [
+          {
+            text: 'usual spread between stations, one standard deviation',
+            value: sd,
+            ...(unit && { unit: response.unit }),
+          },
+          { text: `stations a ${one}`, value: replicates },
+          { text: `${one}s`, value: levels },
+          { text: 'degrees of freedom = levels × (stations − 1)', value: levels * (replicates - 1) },
+          {
+            text: 'difference found in 80 % of classes at 5 %, two-sided',
+            value: seen,
+            ...(unit && { unit: response.unit }),
+          },
+        ],
+        [powerSource],
+      ),
+    },
+  ];
+};
+
+/** Things that stand in different places and differ: which one a station used can pass for the effect. */
+const shared = [
+  {
+    id: 'oven',
+    what: 'which oven, and which shelf',
+    known: /\b(?:oven|shelf|shelves)\b/i,
+    used: (plan: Plan) =>
+      lessonSteps(plan).some(
+        (step) =>
+          step.needs.some(({ resource }) => resource === 'oven') ||
+          step.settings.some(({ what }) => what === 'oven') ||
+          mentionsOven(step.text),
+      ),
+    why: 'Ovens differ by ten degrees and more, and so do their shelves. Written down, it can be told from the effect afterwards.',
+  },
+  {
+    id: 'hob',
+    what: 'which hob',
+    known: /\b(?:hobs?|rings?|burners?|plates?)\b/i,
+    used: (plan: Plan) =>
+      lessonSteps(plan).some(
+        (step) =>
+          step.needs.some(({ resource }) => resource === 'hob') ||
+          step.settings.some(({ what }) => what === 'hob'),
+      ),
+    why: 'Rings differ in power and pans in their floors. Written down, it can be told from the effect afterwards.',
+  },
+] as const;
+
+const lessonSteps = (plan: Plan) => plan.steps.filter((step) => step.when === 'lesson');
+
+/** What could pass for the effect, and nobody keeps it or writes it down. */
+export const confoundersAreNoted: Rule = ({ plan }) => {
+  if (treatmentsOf(plan).length < 2) return [];
+  const written = [
+    ...plan.held.map(({ what, how }) => `${what} ${how}`),
+    ...plan.noted.map(({ what }) => what),
+  ].join('\n');
+  return shared
+    .filter(({ used, known }) => used(plan) && !known.test(written))
+    .map(({ id, what, why }) => ({
+      id: `confounder:${id}`,
+      rank: 'note' as const,
+      at: { section: 'fair-test' as const },
+      what: `Nobody writes down ${what}`,
+      why,
+      working: workingOf([`kept or noted: no word of the ${id}`]),
+      remedy: {
+        label: 'note it at each station',
+        apply: (was: Plan): Plan => ({
+          ...was,
+          noted: [...was.noted, { id: `noted-${id}`, what, unit: '' }],
+        }),
+      },
+    }));
+};

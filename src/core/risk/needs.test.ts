@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import { newIngredient, newPlan, type Plan } from '../practical';
+import { judgeNeeds, needIds, needName, type NeedId } from '.';
+
+const planOf = (...names: string[]): Plan => ({
+  ...newPlan('x', null),
+  formula: names.map((name, i) => newIngredient({ id: `i${i}`, name, amount: 10 })),
+});
+const judged = (plan: Plan, what: NeedId) => judgeNeeds(plan, [{ what, count: 1, seats: '' }])[0]!;
+
+describe('what a class must not have', () => {
+  // Regulation (EU) 1169/2011, annex II, and what the ingredients are.
+  it.each<[NeedId, string[], string]>([
+    ['milk', ['Double cream', 'Sugar'], 'no'],
+    ['milk', ['Sugar', 'Water'], 'yes'],
+    ['gluten', ['Plain flour'], 'no'],
+    ['gluten', ['Cornflour', 'Water'], 'yes'],
+    ['eggs', ['Mayonnaise'], 'no'],
+    ['fish', ['Anchovies'], 'no'],
+    ['gluten', ['Custard powder'], 'cannot tell'],
+    ['celery', ['Tomato juice', 'Water'], 'cannot tell'],
+    ['nuts', ['Ground almonds'], 'no'],
+    ['vegetarian', ['Powdered gelatine'], 'no'],
+    ['vegetarian', ['Whole milk', 'Egg'], 'yes'],
+    ['vegan', ['Honey'], 'no'],
+    ['vegan', ['Plain flour', 'Water', 'Salt'], 'yes'],
+    ['no-pork-or-gelatine', ['Leaf gelatine'], 'no'],
+  ])('%s with %j: %s', (what, names, verdict) => {
+    expect(judged(planOf(...names), what).verdict).toBe(verdict);
+  });
+
+  it('a guess is never a yes: of what nobody knows it cannot be told, whatever is asked', () => {
+    for (const what of needIds) {
+      const { verdict, because } = judged(planOf('Water', 'Blarney dust'), what);
+      expect([what, verdict, because]).toEqual([what, 'cannot tell', ['blarney dust']]);
+    }
+  });
+
+  it('counts what a level puts in as well, and says what could stand in', () => {
+    const swap: Plan = {
+      ...planOf('Oat milk'),
+      factors: [
+        {
+          id: 'f',
+          name: 'milk',
+          acts: { on: 'swap', ingredientId: 'i0' },
+          unit: '',
+          levels: [
+            { id: 'a', value: null, words: 'oat milk', control: true, open: false },
+            { id: 'b', value: null, words: 'whole milk', control: false, open: false },
+            { id: 'c', value: null, words: 'none', control: false, open: false },
+          ],
+        },
+      ],
+    };
+    expect(judged(swap, 'milk')).toMatchObject({ verdict: 'no', because: ['whole milk'] });
+    for (const other of judged(planOf('Butter'), 'milk').instead) {
+      expect(judged(planOf(other.split(' for ')[0]!), 'milk').verdict, other).toBe('yes');
+    }
+    expect(judged(planOf('Butter'), 'milk').instead.length).toBeGreaterThan(0);
+    expect(needName('milk')).toBe('no milk');
+  });
+});
