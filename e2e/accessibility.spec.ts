@@ -27,6 +27,9 @@ const pages: Record<string, { path: () => string; ready: string; phone?: boolean
   station: { path: () => `/runs/${running}/station/4`, ready: 'Degrees', phone: true },
   results: { path: () => `/runs/${finished}/results`, ready: 'What this tells' },
   report: { path: () => `/runs/${finished}/report`, ready: 'What the stations measured' },
+  library: { path: () => '/library', ready: '8 practicals' },
+  'sheet for home': { path: () => '/practicals/practical-scones/home', ready: 'Tick what is there' },
+  trial: { path: () => '/practicals/practical-honeycomb/trial', ready: 'One station, before the class' },
   lost: { path: () => '/nowhere', ready: 'There is no page' },
 };
 
@@ -60,6 +63,10 @@ const opened: Record<string, { path: () => string; open: (page: Page) => Promise
   'step details': {
     path: () => '/practicals/practical-scones/plan',
     open: (page) => page.getByRole('button', { name: 'Details of step 2' }).click(),
+  },
+  'a measure': {
+    path: () => '/practicals/practical-panna-cotta/plan',
+    open: (page) => page.getByRole('button', { name: 'Details of sag' }).click(),
   },
   room: {
     path: () => '/practicals/practical-honeycomb/plan',

@@ -20,6 +20,8 @@ const LibraryPage = lazy(() =>
 const RevisionsPage = lazy(() =>
   import('./library/RevisionsPage').then((page) => ({ default: page.RevisionsPage })),
 );
+const HomePage = lazy(() => import('./home/HomePage').then((page) => ({ default: page.HomePage })));
+const TrialPage = lazy(() => import('./trial/TrialPage').then((page) => ({ default: page.TrialPage })));
 const RunsPage = lazy(() => import('./run/RunsPage').then((page) => ({ default: page.RunsPage })));
 const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default: page.BenchPage })));
 const ResultsPage = lazy(() =>
@@ -44,6 +46,8 @@ export function App() {
                     <Route path="/practicals/:practicalId/revisions" element={<RevisionsPage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />
                     <Route path="/practicals/:practicalId/risk" element={<RiskPage />} />
+                    <Route path="/practicals/:practicalId/home" element={<HomePage />} />
+                    <Route path="/practicals/:practicalId/trial" element={<TrialPage />} />
                     <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
                     <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
                     <Route path="/runs/:runId/bench" element={<BenchPage />} />

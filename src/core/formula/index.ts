@@ -1,4 +1,4 @@
-export { spoonsFor, spoonsInWords, type Filling } from './spoons';
+export { aboutOneMeasure, spoonsFor, spoonsInWords, type Filling } from './spoons';
 export { amountInGrams, amountUnits, fills, timesLevel, type AmountUnit } from './amounts';
 export { bakersPercentages, type BakersLine, type BakersPercentages } from './bakers-percentages';
 export {

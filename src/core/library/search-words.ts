@@ -1,8 +1,11 @@
 /** Most words of a search that count. */
 const mostWords = 12;
 
-/** Endings that English words of one stem differ by; what is left has at least three letters. */
-const endings = /(?:ings?|ed|ers?|ies|es|s|y|e)$/;
+/**
+ * Endings that English words of one stem differ by; what is left has at least three letters. A last e only of short words:
+ * who looks for gelatine does not look for gelatinisation.
+ */
+const endings = /(?:ings?|ed|ers?|ies|es|s|y)$|(?<=^.{3,5})e$/;
 
 /**
  * A typed search as a query of the full-text index: every word must be there, by its beginning or that of its stem, so that

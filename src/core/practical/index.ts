@@ -93,6 +93,7 @@ export {
   workingOfTarget,
   type Target,
 } from './targets';
+export { minutesInLesson, studentsTake, withTrial } from './trial';
 export { timetableOf, type TimedStep, type Timetable } from './timetable';
 export {
   allTreatments,

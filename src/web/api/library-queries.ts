@@ -45,8 +45,8 @@ const copied = ' (copy)';
 const titleOfCopy = (title: string) =>
   title.slice(0, longest(planShape.fields.title) - copied.length).trimEnd() + copied;
 
-/** Keeps an old plan as the newest revision. */
-export const useBringBack = (id: string) =>
+/** Keeps a plan as the newest revision: an old one brought back, or one with a trial’s minutes. */
+export const useKeepRevision = (id: string) =>
   useLibraryChange(({ plan, basedOn }: { plan: Plan; basedOn: number }) =>
     request<Revision>(routes.revisions(id), { body: { basedOn, plan } }),
   );

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { Link as RouterLink, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { Practical, Revision } from '../../contract/practicals';
 import { changesBetween, type Change } from '../../core/practical';
-import { useBringBack } from '../api/library-queries';
+import { useKeepRevision } from '../api/library-queries';
 import { usePractical, useRevisions } from '../api/queries';
 import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
@@ -102,7 +102,7 @@ function Compared({ practical, revisions }: { practical: Practical; revisions: r
 /** An old revision as the newest; the latest itself is there already. */
 function BringBack({ practical, revision }: { practical: Practical; revision: Revision }) {
   const navigate = useNavigate();
-  const bring = useBringBack(practical.id);
+  const bring = useKeepRevision(practical.id);
   if (revision.number === practical.number) return null;
   const back = async () => {
     await bring.mutateAsync({ plan: revision.plan, basedOn: practical.number });

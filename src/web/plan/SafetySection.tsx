@@ -77,6 +77,9 @@ export const SafetySection = memo(function SafetySection() {
         >
           <RouterLink to={`/practicals/${practicalId}/risk`}>risk assessment to print</RouterLink>
         </Flex>
+        <WordButton asChild>
+          <RouterLink to={`/practicals/${practicalId}/home`}>sheet for home</RouterLink>
+        </WordButton>
       </Flex>
       {out.length > 0 && <LeftOut lines={out} edit={edit} />}
       <Allergens plan={plan} />

@@ -8,7 +8,7 @@ import { AddLine, RemoveButton } from '../ui/line-tools';
 export function TagsLine() {
   const { plan, edit } = usePlan();
   return (
-    <Flex wrap="wrap" columnGap="3" align="baseline" mt="1.5" fontSize="sm">
+    <Flex wrap="wrap" columnGap="1" align="baseline" mt="1.5" fontSize="sm">
       {plan.tags.map((tag) => (
         <Flex key={tag} as="span" role="group" align="center" gap="0.5">
           <Box as="span" bg="tawnyWash" color="tawnyDeep" px="1.5" borderRadius="4px">

@@ -1,7 +1,9 @@
 import { memo } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
+import { Link as RouterLink, useParams } from 'react-router';
 import { planShape, timetableOf, type Plan, type Timetable } from '../../core/practical';
 import { range } from '../../core/shape';
+import { WordButton } from '../ui/Button';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from './Section';
@@ -10,6 +12,7 @@ import { waitingHatch } from './TimeBar';
 /** The period from bell to bell, drawn to scale. */
 export const TimeSection = memo(function TimeSection() {
   const { plan } = usePlan();
+  const { practicalId } = useParams();
   const timetable = timetableOf(plan);
   const spare = timetable.spareMinutes;
   return (
@@ -21,6 +24,11 @@ export const TimeSection = memo(function TimeSection() {
         <Box as="span" fontWeight="bold" color={spare < 0 ? 'ember' : 'moss'}>
           {spare < 0 ? `${-spare} min over the bell` : `${spare} min to spare`}
         </Box>
+        <WordButton asChild fontSize="sm">
+          <RouterLink to={`/practicals/${practicalId}/trial`}>
+            {plan.trials.length === 0 ? 'try it at one station first' : 'try it again'}
+          </RouterLink>
+        </WordButton>
       </Flex>
       <Period plan={plan} timetable={timetable} />
       <Flex gap="4" fontSize="xs" color="soft" mt="1">

@@ -16,6 +16,7 @@ import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
 import type { PaperName } from './paper';
 import { PaperChoice } from './PaperChoice';
+import { TeacherSheet } from './TeacherSheet';
 import { StudentSheets } from './StudentSheets';
 import { usePaper } from './use-paper';
 
@@ -36,7 +37,11 @@ function OpenReport({ live }: { live: LiveRun }) {
   const { data: practical } = usePractical(run.practicalId);
   const begun = run.status !== 'planned';
   const [paper, setPaper] = useState<PaperName>('A4');
-  const [parts, setParts] = useState<Parts>({ report: begun, sheet: true });
+  const [parts, setParts] = useState<Parts>({
+    report: begun,
+    sheet: true,
+    teacher: false,
+  });
   usePaper(paper);
   if (!practical) return <Waiting />;
   return (
@@ -53,7 +58,10 @@ function OpenReport({ live }: { live: LiveRun }) {
             <ClassReport run={run} notebook={live.notebook} version={version} paper={paper} />
           )}
           {parts.sheet && <StudentSheets run={run} paper={paper} />}
-          {!parts.sheet && !(parts.report && begun) && <Box color="soft">Choose what to print.</Box>}
+          {parts.teacher && <TeacherSheet plan={run.plan} paper={paper} />}
+          {!parts.sheet && !parts.teacher && !(parts.report && begun) && (
+            <Box color="soft">Choose what to print.</Box>
+          )}
         </Box>
         <HandOn {...{ run, paper, setPaper, parts, setParts }} />
       </Flex>
@@ -64,6 +72,7 @@ function OpenReport({ live }: { live: LiveRun }) {
 interface Parts {
   report: boolean;
   sheet: boolean;
+  teacher: boolean;
 }
 
 interface HandOnProps {
@@ -93,6 +102,11 @@ function HandOn({ run, paper, setPaper, parts, setParts }: HandOnProps) {
         label="Blank student sheets, one a level"
         checked={parts.sheet}
         onChange={(sheet) => setParts({ ...parts, sheet })}
+      />
+      <CheckLine
+        label="Teacher’s sheet, with answers"
+        checked={parts.teacher}
+        onChange={(teacher) => setParts({ ...parts, teacher })}
       />
       <PaperChoice paper={paper} onPaper={setPaper} />
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" mt="8" mb="2">

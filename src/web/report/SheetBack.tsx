@@ -23,12 +23,24 @@ export function SheetBack({ plan, unit }: { plan: Plan; unit: 'C' | 'F' }) {
         </Part>
       )}
       <Part name="What we saw: appearance, colour, texture, smell, sound">
-        <Grid heads={['before', 'during', 'after']} rows={1} tall />
+        {plan.lookedAt.length > 0 ? (
+          <Grid
+            named
+            heads={['', 'before', 'during', 'after']}
+            firsts={plan.lookedAt.map(({ what }) => what)}
+            rows={plan.lookedAt.length}
+          />
+        ) : (
+          <Grid heads={['before', 'during', 'after']} rows={1} tall />
+        )}
       </Part>
       <Measured plan={plan} />
       <Part name="What went differently">
         <Lines count={2} />
       </Part>
+      {plan.keyWords.length > 0 && (
+        <Part name="Words to use">{plan.keyWords.map(({ word }) => word).join(' · ')}</Part>
+      )}
       {plan.studentQuestions.map((question, i) => (
         <Box key={i} mt="3mm" css={{ breakInside: 'avoid' }}>
           <strong>{String.fromCharCode(97 + i)}</strong> {question}

@@ -36,19 +36,23 @@ interface GridProps {
   rows: number;
   firsts?: readonly string[];
   tall?: boolean;
+  /** The first column holds names; the others are as wide as each other. */
+  named?: boolean;
 }
 
 /** An empty table. */
-export function Grid({ heads, rows, firsts = [], tall = false }: GridProps) {
+export function Grid({ heads, rows, firsts = [], tall = false, named = false }: GridProps) {
   return (
     <chakra.table
       w="100%"
-      css={{ borderCollapse: 'collapse', tableLayout: firsts.length > 0 ? 'auto' : 'fixed' }}
+      css={{ borderCollapse: 'collapse', tableLayout: firsts.length > 0 && !named ? 'auto' : 'fixed' }}
     >
       <thead>
         <tr>
           {heads.map((head, i) => (
-            <Head key={i}>{head}</Head>
+            <Head key={i} css={named && i === 0 ? { width: '24%' } : {}}>
+              {head}
+            </Head>
           ))}
         </tr>
       </thead>

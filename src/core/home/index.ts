@@ -1,0 +1,1 @@
+export { homeSource, homeVersion, type HomeVersion } from './home-version';
