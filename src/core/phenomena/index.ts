@@ -1,2 +1,2 @@
-export { phenomena, phenomenonCalled, phenomenonIds, type Phenomenon, type PhenomenonId } from './phenomena';
+export { phenomenonCalled, phenomenonIds, type Phenomenon, type PhenomenonId } from './phenomena';
 export { phenomenaIn } from './phenomena-in';

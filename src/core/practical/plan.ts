@@ -235,7 +235,7 @@ export const lookedAtShape = record('LookedAt', {
 });
 
 /** A dry run at one station: what each step really took. */
-export const trialShape = record('Trial', {
+const trialShape = record('Trial', {
   id: id(),
   at: about('when it ended, ms since 1970', whole(0, 1e14)),
   treatment: about('which treatment was tried, in words', text(120)),

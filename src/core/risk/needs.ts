@@ -31,7 +31,7 @@ type DietId = (typeof diets)[number];
 const isDiet = (id: NeedId): id is DietId => (diets as readonly string[]).includes(id);
 
 /** What some of a class must not have. Students are seats, not names. */
-export const needShape = record('DietaryNeed', {
+const needShape = record('DietaryNeed', {
   what: oneOf(needIds),
   count: about('how many of the class', whole(1, 60)),
   seats: about('seat codes, if they are to stand on the sheet; no names', text(80)),

@@ -19,8 +19,13 @@ export const revisionOf = (row: RevisionRow): Revision => ({
 });
 
 /** The number of the latest revision of every practical. */
-export const heads = (knex: Knex): Knex.QueryBuilder<object, { practical_id: string; number: number }[]> =>
-  knex('revisions').select('practical_id').max('number as number').groupBy('practical_id');
+export const heads = (knex: Knex) =>
+  knex<RevisionRow>('revisions')
+    .groupBy('practical_id')
+    .select<Pick<RevisionRow, 'practical_id' | 'number'>[]>(
+      'practical_id',
+      knex.raw('max(number) AS number'),
+    );
 
 /** Writes one revision, in whatever transaction `knex` is; what lists show of it goes into columns. */
 export async function insertRevision(

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { formatNumber } from '../../core/format';
-import { homeVersion, type HomeVersion } from '../../core/home';
+import { homeSource, homeVersion, type HomeVersion } from '../../core/home';
 import { treatmentsOf, type Plan } from '../../core/practical';
 import { usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';

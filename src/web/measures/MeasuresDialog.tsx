@@ -113,7 +113,7 @@ function Known({ measure, plan, onChoose }: DetailProps<Measure>) {
                 <Box as="span" color="soft">
                   {' '}
                   with {line.instrument}
-                  {line.smallestDivision != null && `, to ${formatNumber(line.smallestDivision)}`}
+                  {typeof line.smallestDivision === 'number' && `, to ${formatNumber(line.smallestDivision)}`}
                   {line.points && `: ${line.points.join(', ')}`}
                 </Box>
               )}

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
-import { withDraft } from '../../core/explain';
+import { teachingSource, withDraft } from '../../core/explain';
 import {
   aimShape,
   keyWordShape,
@@ -33,7 +33,7 @@ export const ExplainSection = memo(function ExplainSection() {
         </QuietButton>
         <Box color="soft" fontSize="sm">
           From the question, the ingredients and the method. What you wrote stays; Ctrl Z takes the draft
-          back.
+          back. {teachingSource.text}.
         </Box>
       </Flex>
     </Section>

@@ -5,7 +5,7 @@ import { useParams } from 'react-router';
 import type { Class } from '../../contract/classes';
 import type { Practical } from '../../contract/practicals';
 import type { Place, Plan } from '../../core/practical';
-import { riskLines } from '../../core/risk';
+import { riskLines, type RiskLine } from '../../core/risk';
 import { whoDecides } from '../../core/safety';
 import { useClasses, usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
@@ -157,37 +157,7 @@ function RiskSheet({
           .filter(Boolean)
           .join(' · ')}
       </Box>
-      <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
-        <thead>
-          <tr>
-            {[
-              'What could harm',
-              'Whom',
-              'Caution for students',
-              'What we do about it',
-              'Remains',
-              'Checked by',
-            ].map((head) => (
-              <Head key={head}>{head}</Head>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map((line) => (
-            <chakra.tr key={line.id} css={{ breakInside: 'avoid' }}>
-              <Cell w="17%">
-                <strong>{line.hazard}</strong>
-                <Box color="soft">{line.origin || 'the teacher’s own'}</Box>
-              </Cell>
-              <Cell w="13%">{line.who}</Cell>
-              <Cell w="27%">{line.caution}</Cell>
-              <Cell>{line.control}</Cell>
-              <Cell w="9%">{plan.riskScale[line.remains]}</Cell>
-              <Cell w="10%">{line.checkedBy}</Cell>
-            </chakra.tr>
-          ))}
-        </tbody>
-      </chakra.table>
+      <RiskTable lines={lines} scale={plan.riskScale} />
       {lines.length === 0 && (
         <Box>
           No danger is named in the steps, and no ingredient is known to bring one. Look again before you
@@ -209,6 +179,42 @@ function RiskSheet({
         {whoDecides}
       </Box>
     </Page>
+  );
+}
+
+function RiskTable({ lines, scale }: { lines: readonly RiskLine[]; scale: readonly string[] }) {
+  return (
+    <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
+      <thead>
+        <tr>
+          {[
+            'What could harm',
+            'Whom',
+            'Caution for students',
+            'What we do about it',
+            'Remains',
+            'Checked by',
+          ].map((head) => (
+            <Head key={head}>{head}</Head>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {lines.map((line) => (
+          <chakra.tr key={line.id} css={{ breakInside: 'avoid' }}>
+            <Cell w="17%">
+              <strong>{line.hazard}</strong>
+              <Box color="soft">{line.origin || 'the teacher’s own'}</Box>
+            </Cell>
+            <Cell w="13%">{line.who}</Cell>
+            <Cell w="27%">{line.caution}</Cell>
+            <Cell>{line.control}</Cell>
+            <Cell w="9%">{scale[line.remains]}</Cell>
+            <Cell w="10%">{line.checkedBy}</Cell>
+          </chakra.tr>
+        ))}
+      </tbody>
+    </chakra.table>
   );
 }
 
