@@ -50,7 +50,7 @@ function Sheet({ practical }: { practical: Practical }) {
         <Aside name="How to print" wide={288} px="5" className="no-print" py="6">
           <Box color="soft" fontSize="sm" mb="3">
             A draft from the plan. Read it as the parent will; what should be said otherwise is said in the
-            plan.
+            plan. {homeSource.text}.
           </Box>
           {treatments.length > 1 && (
             <Box>
