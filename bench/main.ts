@@ -6,6 +6,7 @@ import { files } from './files';
 import { firstLoads } from './first-load';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
+import { librarySearch } from './library';
 import { load } from './load';
 import { longRuns } from './long-runs';
 import { manyPages } from './many-pages';
@@ -23,6 +24,7 @@ for (const figures of [
   familywiseErrors,
   ingestion,
   load,
+  librarySearch,
   files,
   longRuns,
   manyPages,

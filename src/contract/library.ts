@@ -1,17 +1,11 @@
 import { about, flag, record, type Of } from '../core/shape';
-import type { LibraryFacts } from '../core/library';
+import type { FoundPiece, LibraryFacts } from '../core/library';
 import { classOf } from './class-of';
 
 /** Puts a practical away, or brings it back; nothing of it is lost either way. */
 const archiveShape = record('Archive', { archived: about('put away; false: brought back', flag()) });
 export const Archive = classOf(archiveShape);
 export type Archive = Of<typeof archiveShape>;
-
-/** A piece of text, and whether it is what was searched for. */
-export interface FoundText {
-  text: string;
-  hit: boolean;
-}
 
 /** A practical as the library shows it. */
 export interface LibraryEntry {
@@ -26,7 +20,7 @@ export interface LibraryEntry {
   runs: number;
   facts: LibraryFacts;
   /** Where the words stand that were searched for; empty where nothing was searched. */
-  found: FoundText[];
+  found: FoundPiece[];
 }
 
 /** How many of what was found have it. */

@@ -81,7 +81,7 @@ describe('limits of a plan', () => {
     '/thermometers/0/smallestDivisionC': { number: [0.01, 10, '°C'] },
     '/roomId': { id: true, orNull: true },
     '/stations': { whole: [1, 40] },
-    '/order': { oneOf: ['shuffled', 'as-listed'] },
+    '/order': { oneOf: ['shuffled', 'in-blocks', 'as-listed'] },
     '/periodMinutes': { whole: [5, 480, 'min'] },
     '/briefingMinutes': { whole: [0, 240, 'min'] },
     '/clearUpMinutes': { whole: [0, 240, 'min'] },

@@ -173,7 +173,13 @@ describe('simulated probes', () => {
 describe('the school, the pages and failures', () => {
   it('the school has a name before anyone has said, and keeps what is set', async () => {
     const school = async () => (await server.get('/api/school')).body as School;
-    expect(await school()).toEqual({ name: 'My school', teacher: '', demo: false, version: 'test' });
+    expect(await school()).toEqual({
+      name: 'My school',
+      teacher: '',
+      demo: false,
+      version: 'test',
+      riskScale: ['low', 'medium', 'high'],
+    });
     await setSchool(server.knex, { name: 'Harbour School', teacher: 'A. Teacher' });
     await setSchool(server.knex, { name: 'Hill School', demo: 'yes' });
     expect(await school()).toEqual({
@@ -181,6 +187,7 @@ describe('the school, the pages and failures', () => {
       teacher: 'A. Teacher',
       demo: true,
       version: 'test',
+      riskScale: ['low', 'medium', 'high'],
     });
     expect((await server.get('/healthz')).body).toEqual({ ok: true });
   });

@@ -106,6 +106,7 @@ const newer = new Set([
   'fat-soft',
   'lead-time',
   'vague',
+  'confounder',
 ]);
 
 describe('what the first format wrote', () => {

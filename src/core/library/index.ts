@@ -1,2 +1,2 @@
 export { factsVersion, libraryFacts, libraryText, type LibraryFacts, type LibraryText } from './facts';
-export { searchQuery } from './search-words';
+export { foundIn, searchQuery, type FoundPiece } from './search-words';

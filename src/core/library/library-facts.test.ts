@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, newPlan, newStep } from '../practical';
-import { libraryFacts, libraryText, searchQuery } from '.';
+import { foundIn, libraryFacts, libraryText, searchQuery } from '.';
 
 describe('what a practical is found by', () => {
   it('tells phenomena, equipment, minutes, days and the test', () => {
@@ -44,13 +44,14 @@ describe('what a practical is found by', () => {
 
 describe('a search', () => {
   it.each([
-    ['scones', '("scones"* OR "scon"*)'],
+    ['scones', '"scon"*'],
+    ['bake rice', '("bake"* OR "baking"*) AND ("rice"* OR "ricing"*)'],
     ['Flan  brûlant!', '"flan"* AND "brûlant"*'],
-    ['browning', '("browning"* OR "brown"*)'],
+    ['browning', '"brown"*'],
     ['year 8', '"year"* AND "8"'],
     ['a', 'title : "a"*'],
     ['gelatine', '"gelatine"*'],
-    ['"; DROP TABLE library; --', '"drop"* AND ("table"* OR "tabl"*) AND ("library"* OR "librar"*)'],
+    ['"; DROP TABLE library; --', '"drop"* AND ("table"* OR "tabling"*) AND "librar"*'],
     ['NEAR(a b)', '"near"* AND title : "a"* AND title : "b"*'],
   ])('%s', (typed, query) => {
     expect(searchQuery(typed)).toBe(query);
@@ -62,5 +63,29 @@ describe('a search', () => {
 
   it('of a whole page of words counts the first twelve', () => {
     expect(searchQuery('word '.repeat(500))!.split(' AND ')).toHaveLength(12);
+  });
+});
+
+describe('where the words stand', () => {
+  const shown = (texts: string[], typed: string) =>
+    foundIn(texts, typed)
+      .map(({ text, hit }) => (hit ? `[${text}]` : text))
+      .join('');
+
+  it('is the line with most of them, whole words marked, whatever their accents', () => {
+    expect(
+      shown(['Crème brûlée', 'Whip the creme, then\nbake the brulees with crème'], 'creme brulée bake'),
+    ).toBe('[bake] the [brulees] with [crème]');
+    expect(shown(['unbaked', 'Baking powder'], 'bake')).toBe('[Baking] powder');
+    expect(shown(['nothing'], 'bake')).toBe('');
+    expect(shown(['a b'], 'a')).toBe('');
+  });
+
+  it('of a long line is the part round the first of them', () => {
+    const long = `${'x '.repeat(100)}soda ${'y '.repeat(100)}`;
+    const [first, ...rest] = foundIn([long], 'soda');
+    expect([first!.text, rest.at(-1)!.text]).toEqual(['…', '…']);
+    expect(rest.filter(({ hit }) => hit)).toEqual([{ text: 'soda', hit: true }]);
+    expect(rest.map(({ text }) => text).join('').length).toBeLessThan(130);
   });
 });

@@ -75,6 +75,7 @@ export const examplePlan: Plan = made(planShape, {
       id: 'weigh',
       text: 'Weigh sugar, golden syrup and water into the pan. Have the soda ready in a dry dish.',
       minutes: 5,
+      wrong: 'A dish that is not dry: the soda is used up before it is tipped in; weigh it anew.',
       event: 'weighed in',
     }),
     newStep({
@@ -86,6 +87,10 @@ export const examplePlan: Plan = made(planShape, {
       ends: [{ kind: 'temperature', celsius: null, basis: 'sea-level' }],
       thermometerId: 'in-the-syrup',
       hazards: ['hot-sugar'],
+      change: 'physical',
+      why: 'water leaves, and the stronger the syrup the hotter it boils; it darkens only towards the end',
+      wrong:
+        'Grains on the side: brush them down with water. Past the level: write down the highest reading and go on.',
       event: 'off the heat',
     }),
     newStep({
@@ -94,6 +99,10 @@ export const examplePlan: Plan = made(planShape, {
       minutes: 1,
       ends: [{ kind: 'sign', sense: 'look', words: 'an even foam, no white specks' }],
       hazards: ['hot-sugar'],
+      change: 'chemical',
+      why: 'heat splits bicarbonate into carbonate, water and carbon dioxide, and the thick syrup holds the gas',
+      wrong:
+        'White specks stay: it was stirred too little; write it down. It falls: it was stirred too long.',
       event: 'soda in',
     }),
     newStep({
@@ -103,6 +112,8 @@ export const examplePlan: Plan = made(planShape, {
       minutes: 15,
       lookAt: 12,
       hazards: ['hot-sugar'],
+      change: 'physical',
+      why: 'cooled without crystals the syrup is a glass: the less water in it, the harder',
       event: 'cold',
     }),
     newStep({
@@ -138,7 +149,7 @@ export const examplePlan: Plan = made(planShape, {
     {
       question: 'What would you change to find the best temperature more closely?',
       answer:
-        'More stations at fewer, closer levels round the best one, and a thermometer with finer divisions.',
+        'More stations, at levels closer together round the best one, and a thermometer with finer divisions.',
     },
   ],
   dismissed: [],

@@ -26,7 +26,7 @@ export function range(shape: Shape<number> | Shape<number | null>): {
 /** How many more go into a list. */
 export function roomIn(shape: Spec, items: readonly unknown[]): number {
   const inner = innerOf(shape);
-  return inner.kind === 'list' ? Math.max(0, inner.most - items.length) : 0;
+  return inner.kind === 'list' ? Math.max(0, inner.most - items.length) : Infinity;
 }
 
 /** Whether nothing more goes into a list. */

@@ -1,6 +1,12 @@
 import type { Knex } from 'knex';
-import type { Counted, FoundText, Library, LibraryEntry } from '../../contract/library';
-import { searchQuery, type LibraryFacts } from '../../core/library';
+import type { Counted, Library, LibraryEntry } from '../../contract/library';
+import {
+  foundIn,
+  searchQuery,
+  type FoundPiece,
+  type LibraryFacts,
+  type LibraryText,
+} from '../../core/library';
 import { remembered } from '../../core/memory';
 import { notFound } from '../problems/problem';
 
@@ -20,8 +26,6 @@ export interface Wanted {
 const mostTold = 60;
 /** How much a word counts by where it stands: title, question, formula, method, all else. */
 const weights = '10, 5, 4, 1, 2';
-/** Marks round what was found; no text has them. */
-const [hitBegins, hitEnds] = ['\u0001', '\u0002'];
 
 const byName = new Intl.Collator('en').compare;
 
@@ -37,6 +41,8 @@ interface Row {
   question: string;
   facts: string;
   archived_at: number | null;
+  /** How well its words fit, the best lowest; 0 where nothing was searched. */
+  rank: number;
 }
 
 /** All practicals, found by their words and by what is known of them. */
@@ -51,28 +57,19 @@ export class Shelves {
 
   async find(wanted: Wanted): Promise<Library> {
     const query = searchQuery(wanted.search ?? '');
-    const ranks = query === null ? null : await this.#ranks(query);
-    const rows = await this.#knex('library as l')
-      .join('practicals as p', 'p.id', 'l.practical_id')
-      .select<Row[]>('l.*', 'p.archived_at');
+    const rows = query === null ? await this.#all() : await this.#matching(query);
     const fitting = rows
-      .filter(
-        ({ line, archived_at }) =>
-          (archived_at !== null) === (wanted.archived ?? false) && (ranks?.has(line) ?? true),
-      )
+      .filter(({ archived_at }) => (archived_at !== null) === (wanted.archived ?? false))
       .map((row) => ({ row, facts: factsOf(row.facts) }))
       .filter(({ facts }) => fits(facts, wanted))
-      .sort(
-        (a, b) =>
-          (ranks?.get(a.row.line) ?? 0) - (ranks?.get(b.row.line) ?? 0) || byName(a.row.title, b.row.title),
-      );
+      .sort((a, b) => a.row.rank - b.row.rank || byName(a.row.title, b.row.title));
     const told = fitting.slice(0, mostTold);
     const [ran, found] = await Promise.all([
       this.#ran(told.map(({ row }) => row.practical_id)),
       query === null
-        ? new Map<number, string>()
-        : this.#snippets(
-            query,
+        ? new Map<number, FoundPiece[]>()
+        : this.#found(
+            wanted.search ?? '',
             told.map(({ row }) => row.line),
           ),
     ]);
@@ -81,7 +78,7 @@ export class Shelves {
         ...entryOf(row, facts),
         lastRunAt: ran.get(row.practical_id)?.last ?? null,
         runs: ran.get(row.practical_id)?.runs ?? 0,
-        found: piecesOf(found.get(row.line) ?? ''),
+        found: found.get(row.line) ?? [],
       })),
       total: fitting.length,
       tags: counted(fitting.flatMap(({ facts }) => facts.tags)),
@@ -103,23 +100,39 @@ export class Shelves {
     return { id, archived };
   }
 
-  /** Lines whose words fit, with their rank, the best first. */
-  async #ranks(query: string): Promise<Map<number, number>> {
-    const rows = await this.#knex.raw<{ rowid: number; rank: number }[]>(
-      `SELECT rowid, bm25(library_text, ${weights}) AS rank FROM library_text WHERE library_text MATCH ?`,
-      [query],
-    );
-    return new Map(rows.map(({ rowid, rank }) => [rowid, rank]));
+  #all(): Promise<Row[]> {
+    return this.#knex('library as l')
+      .join('practicals as p', 'p.id', 'l.practical_id')
+      .select<Row[]>('l.*', 'p.archived_at', this.#knex.raw('0 AS rank'));
   }
 
-  async #snippets(query: string, lines: readonly number[]): Promise<Map<number, string>> {
-    if (lines.length === 0) return new Map();
-    const rows = await this.#knex.raw<{ rowid: number; found: string }[]>(
-      `SELECT rowid, snippet(library_text, -1, ?, ?, '…', 14) AS found FROM library_text
-       WHERE library_text MATCH ? AND rowid IN (${lines.map(() => '?').join(', ')})`,
-      [hitBegins, hitEnds, query, ...lines],
+  /** Those whose words fit, with their rank, the best lowest. */
+  async #matching(query: string): Promise<Row[]> {
+    return this.#knex.raw<Row[]>(
+      `SELECT l.*, p.archived_at, bm25(library_text, ${weights}) AS rank FROM library_text
+       JOIN library AS l ON l.line = library_text.rowid JOIN practicals AS p ON p.id = l.practical_id
+       WHERE library_text MATCH ?`,
+      [query],
     );
-    return new Map(rows.map(({ rowid, found }) => [rowid, found]));
+  }
+
+  /** Where the words stand in each, besides its title. */
+  async #found(search: string, lines: readonly number[]): Promise<Map<number, FoundPiece[]>> {
+    const rows = await this.#knex('library_text')
+      .whereIn('rowid', lines)
+      .select<({ rowid: number } & Omit<LibraryText, 'title'>)[]>(
+        'rowid',
+        'question',
+        'formula',
+        'method',
+        'other',
+      );
+    return new Map(
+      rows.map(({ rowid, question, formula, method, other }) => [
+        rowid,
+        foundIn([question, formula, method, other], search),
+      ]),
+    );
   }
 
   /** How often each ran, and when last. */
@@ -157,15 +170,4 @@ function counted(names: readonly string[]): Counted[] {
   const counts = new Map<string, number>();
   for (const name of names) counts.set(name, (counts.get(name) ?? 0) + 1);
   return [...counts].sort((a, b) => b[1] - a[1] || byName(a[0], b[0]));
-}
-
-/** Text with marks as pieces. */
-function piecesOf(marked: string): FoundText[] {
-  return marked
-    .replaceAll('\n', ' · ')
-    .split(new RegExp(`(${hitBegins}[^${hitEnds}]*${hitEnds})`))
-    .filter(Boolean)
-    .map((piece) =>
-      piece.startsWith(hitBegins) ? { text: piece.slice(1, -1), hit: true } : { text: piece, hit: false },
-    );
 }

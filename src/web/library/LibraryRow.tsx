@@ -1,8 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import type { FoundText, LibraryEntry } from '../../contract/library';
+import type { LibraryEntry } from '../../contract/library';
 import { counted, listed } from '../../core/format';
+import type { FoundPiece } from '../../core/library';
 import { useArchive, useDuplicate } from '../api/library-queries';
 import { sayError } from '../api/request';
 import { WordButton } from '../ui/Button';
@@ -71,7 +72,7 @@ function ranWords({ runs, lastRunAt }: LibraryEntry): string {
   return `ran ${runs === 1 ? 'once' : `${counted(runs, 'time')}, last`} ${format(lastRunAt, 'd MMM yyyy')}`;
 }
 
-function Snippet({ pieces }: { pieces: readonly FoundText[] }) {
+function Snippet({ pieces }: { pieces: readonly FoundPiece[] }) {
   return (
     <Box fontSize="sm" color="soft" mt="0.5" lineClamp={1}>
       {pieces.map(({ text, hit }, i) =>

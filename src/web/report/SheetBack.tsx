@@ -19,7 +19,10 @@ export function SheetBack({ plan, unit }: { plan: Plan; unit: 'C' | 'F' }) {
       )}
       {measured && (
         <Part name="Temperature">
-          <Grid heads={['minute', `°${unit}`, 'minute', `°${unit}`, 'minute', `°${unit}`]} rows={6} />
+          <Grid
+            heads={['minute', `°${unit}`, 'minute', `°${unit}`, 'minute', `°${unit}`]}
+            rows={plan.lookedAt.length > 3 ? 5 : 6}
+          />
         </Part>
       )}
       <Part name="What we saw: appearance, colour, texture, smell, sound">
@@ -36,10 +39,12 @@ export function SheetBack({ plan, unit }: { plan: Plan; unit: 'C' | 'F' }) {
       </Part>
       <Measured plan={plan} />
       <Part name="What went differently">
-        <Lines count={2} />
+        <Lines count={plan.lookedAt.length > 3 ? 1 : 2} />
       </Part>
       {plan.keyWords.length > 0 && (
-        <Part name="Words to use">{plan.keyWords.map(({ word }) => word).join(' · ')}</Part>
+        <Box mt="3mm">
+          <strong>Words to use:</strong> {plan.keyWords.map(({ word }) => word).join(', ')}
+        </Box>
       )}
       {plan.studentQuestions.map((question, i) => (
         <Box key={i} mt="3mm" css={{ breakInside: 'avoid' }}>

@@ -1,6 +1,7 @@
 import { fillOf } from '../../batch';
 import { formatNumber } from '../../format';
 import type { Plan } from '../../practical';
+import { techniquesIn } from '../../techniques';
 import { workingOf } from '../../working';
 import { batchOf, massOfBatch, volumeOfBatch } from '../batch-of';
 import type { Rule } from '../plan-remark';
@@ -102,16 +103,21 @@ export const jarsHaveHeadspace: Rule = ({ plan }) => {
   ];
 };
 
-const byEgg = /\b(?:foam|height|volume|overrun|peak|density|yolk|white|set)\b/i;
-const whisked = /\bwhisk\w*|\bbeat\w*|\bpoach\w*|\bmeringue\b/i;
+/** Whether the age of an egg shows in what is measured: of a foam, or of the shape of a poached one. */
+function ageShows(plan: Plan): boolean {
+  const measured = (words: RegExp) => plan.responses.some(({ name }) => words.test(name));
+  const foamed = plan.steps.some(({ text }) => techniquesIn(text).some(({ id }) => id === 'whisking'));
+  const poached = plan.steps.some(({ text }) => /\bpoach\w*\b/i.test(text) && /\beggs?\b/i.test(text));
+  return (
+    (foamed && measured(/\b(?:foam|peaks?|overrun|height|volume|density)\b/i)) ||
+    (poached && measured(/\b(?:white|yolk|shape|spread|width)\b/i))
+  );
+}
 
 /** Old whites are thin and foam sooner; fresh ones stand: where eggs make the result, their age is held or written down. */
 export const eggsAreOfOneAge: Rule = ({ plan, place }) => {
   const eggs = batchOf(plan, place).find(({ item }) => /^egg(?:-white|-yolk)?$/.test(item?.id ?? ''));
-  const matters =
-    plan.responses.some(({ name }) => byEgg.test(name)) &&
-    plan.steps.some(({ text }) => /\begg/i.test(text) && whisked.test(text));
-  if (!eggs || !matters || plan.factors.every(({ levels }) => levels.length < 2)) return [];
+  if (!eggs || !ageShows(plan) || plan.factors.every(({ levels }) => levels.length < 2)) return [];
   const written = [
     ...plan.held.map(({ what, how }) => `${what} ${how}`),
     ...plan.noted.map(({ what }) => what),
