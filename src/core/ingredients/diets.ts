@@ -1,17 +1,120 @@
+import { likelyItem } from './find';
 import type { IngredientItem } from './item';
 
-export type Diet = 'vegetarian' | 'vegan' | 'no-alcohol' | 'no-pork-or-gelatine';
+export const diets = ['vegetarian', 'vegan', 'no-alcohol', 'no-pork-or-gelatine'] as const;
+export type Diet = (typeof diets)[number];
 
-/** Diets an ingredient fits by what it is; what it only often contains is for the label. */
-export function dietsOf(item: IngredientItem): Diet[] {
-  const animal = ['meat', 'fish', 'shellfish'].includes(item.origin);
-  const fromAnimals = ['dairy', 'egg', 'honey'].includes(item.origin);
-  const holds = (...ids: string[]) => item.contains.some((mark) => ids.includes(mark));
-  const diets: Diet[] = [];
-  const vegetarian = !animal && !holds('fish', 'crustaceans', 'molluscs');
-  if (vegetarian) diets.push('vegetarian');
-  if (vegetarian && !fromAnimals && !holds('milk', 'eggs')) diets.push('vegan');
-  if (item.alcoholPercent === 0) diets.push('no-alcohol');
-  if (item.origin !== 'meat') diets.push('no-pork-or-gelatine');
-  return diets;
+/** Whether an ingredient fits a diet; where makes differ it cannot be told, and a guess is never a yes. */
+export type DietVerdict = 'yes' | 'no' | 'cannot tell';
+
+const flesh = ['meat', 'fish', 'shellfish'];
+const animalMarks = ['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'];
+
+/**
+ * Of plants by their main part, and often with something of animals all the same: gelatine, suet, rennet, stock of meat,
+ * finings, shellac, carmine (common knowledge of labels).
+ */
+const oftenOfAnimals = new Set([
+  ...[
+    'marshmallow',
+    'stock',
+    'stock-cube',
+    'shredded-suet',
+    'shortening',
+    'mincemeat',
+    'glace-cherry',
+    'glycerine',
+  ],
+  ...[
+    'e-numbers',
+    'emulsifier',
+    'egg-replacer',
+    'baked-beans',
+    'wine',
+    'beer',
+    'cider',
+    'vegetarian-sausage',
+  ],
+]);
+/** Of milk, eggs and bees, and nothing else of animals goes into them. Cheese has rennet, set yoghurt may have gelatine. */
+const plainlyVegetarian = new Set([
+  ...[
+    'milk',
+    'skimmed-milk',
+    'buttermilk',
+    'kefir',
+    'milk-powder',
+    'evaporated-milk',
+    'condensed-milk',
+    'butter',
+  ],
+  ...['double-cream', 'whipping-cream', 'single-cream', 'clotted-cream', 'ghee', 'honey', 'egg', 'egg-white'],
+  ...['egg-yolk', 'dried-egg'],
+]);
+/** Made with a little spirit, wine or ferment in some makes. */
+const oftenAlcoholic = new Set([
+  ...[
+    'mincemeat',
+    'mince-pie',
+    'trifle',
+    'tiramisu',
+    'battenberg',
+    'cake',
+    'amaretti',
+    'soy-sauce',
+    'tamari',
+    'kefir',
+  ],
+  ...['hoisin', 'sourdough-starter', 'vinegar', 'cider-vinegar', 'malt-vinegar', 'worcester-sauce'],
+]);
+
+const pork =
+  /\b(?:pork|bacon|ham|gammon|lard|lardons?|pancetta|prosciutto|chorizo|salami|pepperoni|black pudding)\b|gelatine?\b/i;
+/** Words of a name that say what it is made of, whatever the table calls the like of it. */
+const animalWords =
+  /\b(?:chicken|beef|turkey|lamb|mutton|veal|duck|goose|pork|bacon|ham|gammon|chorizo|salami|pepperoni|pancetta|prosciutto|black pudding|meat|mince|fish|anchov(?:y|ies)|tuna|salmon|cod|prawns?|shrimps?|crab|mussels?|oysters?|squid|bone|blood|dripping|tallow|lard|suet|isinglass|carmine|cochineal|shellac)\b|gelatine?\b/gi;
+/** What takes such a word back: “vegetarian suet”, “meat-free mince”, “gelatine-free”. */
+const takenBack =
+  /\b(?:vegetarian|vegan|vegetable|plant[ -]based|meat[ -]?free|no|without)\b|[\s-]free\b|\bagar\b/i;
+
+/** Whether something called so fits a diet, by what it is and by its own words. */
+export function dietVerdict(name: string, diet: Diet): DietVerdict {
+  const item = likelyItem(name);
+  const own = item ? verdictOf(item, diet) : 'cannot tell';
+  if (diet === 'no-alcohol') return own;
+  const spoken = (name.match(animalWords) ?? []).length > 0;
+  // What the table knows as a plant by that very name is one, unless it often is not.
+  const plant =
+    item !== undefined && !oftenOfAnimals.has(item.id) && item.names.includes(name.trim().toLowerCase());
+  if (!spoken || (plant && !flesh.includes(item.origin))) return own;
+  if (takenBack.test(name)) return own === 'no' ? 'no' : 'cannot tell';
+  if (diet === 'no-pork-or-gelatine') return pork.test(name) || own === 'no' ? 'no' : 'cannot tell';
+  return 'no';
 }
+
+function verdictOf(item: IngredientItem, diet: Diet): DietVerdict {
+  const holds = (marks: readonly string[], ids: readonly string[]) =>
+    marks.some((mark) => ids.includes(mark));
+  const hidden =
+    oftenOfAnimals.has(item.id) || (item.origin === 'plant' && holds(item.oftenContains, animalMarks));
+  const ofFlesh = flesh.includes(item.origin) || holds(item.contains, ['fish', 'crustaceans', 'molluscs']);
+  switch (diet) {
+    case 'vegetarian':
+      if (ofFlesh) return 'no';
+      if (hidden) return 'cannot tell';
+      return item.origin === 'plant' || plainlyVegetarian.has(item.id) ? 'yes' : 'cannot tell';
+    case 'vegan':
+      if (ofFlesh || item.origin !== 'plant' || holds(item.contains, animalMarks)) return 'no';
+      return hidden ? 'cannot tell' : 'yes';
+    case 'no-alcohol':
+      if (item.alcoholPercent > 0) return 'no';
+      return oftenAlcoholic.has(item.id) ? 'cannot tell' : 'yes';
+    case 'no-pork-or-gelatine':
+      if (pork.test(item.name) || /gelatine/.test(item.id)) return 'no';
+      return flesh.includes(item.origin) || hidden || item.id === 'yoghurt' ? 'cannot tell' : 'yes';
+  }
+}
+
+/** Diets an ingredient fits for certain by what it is; where makes differ it is not named. */
+export const dietsOf = (item: IngredientItem): Diet[] =>
+  diets.filter((diet) => verdictOf(item, diet) === 'yes');

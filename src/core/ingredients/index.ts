@@ -6,7 +6,7 @@ export {
   allergensOfList,
   type AllergenLaw,
 } from './allergens';
-export { dietsOf } from './diets';
+export { diets, dietsOf, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, sentenceUses } from './in-sentences';
 export { ingredientsSource, type BulkDensity, type Composition, type IngredientItem } from './item';

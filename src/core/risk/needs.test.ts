@@ -29,6 +29,60 @@ describe('what a class must not have', () => {
     expect(judged(planOf(...names), what).verdict).toBe(verdict);
   });
 
+  // Facts of labels: gelatine in sweets, suet, rennet, finings, stock; names that take it back are not believed either.
+  it.each<[NeedId, string, string]>([
+    ...[
+      'Marshmallows',
+      'Jelly cubes',
+      'Gummy bears',
+      'Parmesan',
+      'Cheddar',
+      'Rennet',
+      'Mincemeat',
+      'Red wine',
+    ].map((name): [NeedId, string, string] => ['vegetarian', name, 'cannot tell']),
+    ...[
+      'Chicken stock',
+      'Beef stock cube',
+      'Beef suet',
+      'Lard',
+      'Worcestershire sauce',
+      'Fish sauce',
+      'Isinglass',
+    ].map((name): [NeedId, string, string] => ['vegetarian', name, 'no']),
+    ...[
+      'Margarine',
+      'Dark chocolate',
+      'Puff pastry',
+      'Bread',
+      'Vegetable stock cube',
+      'Gelatine-free jelly',
+    ].map((name): [NeedId, string, string] => ['vegan', name, 'cannot tell']),
+    ...['Whole milk', 'Butter', 'Egg', 'Plain flour', 'Lentils', 'Olive oil', 'Honey', 'Cocoa powder'].map(
+      (name): [NeedId, string, string] => ['vegetarian', name, 'yes'],
+    ),
+    ...['Pork sausage', 'Black pudding', 'Bacon bits', 'Powdered gelatine', 'Chorizo'].map(
+      (name): [NeedId, string, string] => ['no-pork-or-gelatine', name, 'no'],
+    ),
+    ...['Beef mince', 'Marshmallows', 'Chicken breast', 'Margarine'].map((name): [NeedId, string, string] => [
+      'no-pork-or-gelatine',
+      name,
+      'cannot tell',
+    ]),
+    ...['Vanilla extract', 'Red wine', 'Rum'].map((name): [NeedId, string, string] => [
+      'no-alcohol',
+      name,
+      'no',
+    ]),
+    ...['Soy sauce', 'Trifle', 'Mincemeat'].map((name): [NeedId, string, string] => [
+      'no-alcohol',
+      name,
+      'cannot tell',
+    ]),
+  ])('%s: %s is “%s”', (what, name, verdict) => {
+    expect(judged(planOf(name), what).verdict).toBe(verdict);
+  });
+
   it('a guess is never a yes: of what nobody knows it cannot be told, whatever is asked', () => {
     for (const what of needIds) {
       const { verdict, because } = judged(planOf('Water', 'Blarney dust'), what);

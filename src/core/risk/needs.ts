@@ -1,5 +1,13 @@
 import { itemOf } from '../batch';
-import { allergens, allergensOf, dietsOf, itemById, likelyItem, substitutesFor } from '../ingredients';
+import {
+  allergens,
+  allergensOf,
+  diets,
+  dietVerdict,
+  itemById,
+  substitutesFor,
+  type Diet,
+} from '../ingredients';
 import type { Plan } from '../practical';
 import { about, list, oneOf, record, text, whole, type Of } from '../shape';
 
@@ -26,9 +34,7 @@ export const needIds = [
 ] as const;
 export type NeedId = (typeof needIds)[number];
 
-const diets = ['vegetarian', 'vegan', 'no-pork-or-gelatine', 'no-alcohol'] as const;
-type DietId = (typeof diets)[number];
-const isDiet = (id: NeedId): id is DietId => (diets as readonly string[]).includes(id);
+const isDiet = (id: NeedId): id is Diet => (diets as readonly string[]).includes(id);
 
 /** What some of a class must not have. Students are seats, not names. */
 const needShape = record('DietaryNeed', {
@@ -39,7 +45,7 @@ const needShape = record('DietaryNeed', {
 export const needsShape = list(needShape, needIds.length);
 export type Need = Of<typeof needShape>;
 
-const dietNames: Readonly<Record<DietId, string>> = {
+const dietNames: Readonly<Record<Diet, string>> = {
   vegetarian: 'vegetarian',
   vegan: 'vegan',
   'no-pork-or-gelatine': 'no pork, no gelatine',
@@ -64,7 +70,7 @@ export interface NeedJudged {
 export function judgeNeeds(plan: Plan, needs: readonly Need[]): NeedJudged[] {
   const names = ingredientNames(plan);
   return needs.map((need) => {
-    const judged = names.map(({ name, known }) => ({ name, known, holds: holdsOf(known, need.what) }));
+    const judged = names.map(({ name, known }) => ({ name, known, holds: worst(name, known, need.what) }));
     const against = judged.filter(({ holds }) => holds === 'yes');
     const doubtful = judged.filter(({ holds }) => holds === 'cannot tell');
     const verdict = against.length > 0 ? 'no' : doubtful.length > 0 ? 'cannot tell' : 'yes';
@@ -91,12 +97,17 @@ function ingredientNames(plan: Plan): { name: string; known: string }[] {
 
 const nothing = /^(?:no|none|nothing|without|left out|–|—|-|0)$/i;
 
+/** By what was typed and by what the table takes it for: the worse of the two. */
+function worst(name: string, known: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {
+  const found = name === known ? [holdsOf(name, what)] : [holdsOf(known, what), holdsOf(name, what)];
+  return found.includes('yes') ? 'yes' : found.includes('cannot tell') ? 'cannot tell' : 'no';
+}
+
 /** Whether an ingredient holds what must not be. */
 function holdsOf(name: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {
   if (isDiet(what)) {
-    const item = likelyItem(name);
-    if (!item) return 'cannot tell';
-    return dietsOf(item).includes(what) ? 'no' : 'yes';
+    const verdict = dietVerdict(name, what);
+    return verdict === 'yes' ? 'no' : verdict === 'no' ? 'yes' : verdict;
   }
   const { contains, oftenContains, unknown } = allergensOf(name);
   if (contains.includes(what)) return 'yes';
