@@ -101,7 +101,7 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'measure',
         path: '/practicals/practical-custard/plan',
-        ready: ['What the models expect'],
+        ready: ['choose a measure'],
         before: async (page) => {
           await page.getByRole('button', { name: 'choose a measure' }).click();
           await expect(page.getByRole('heading', { name: 'Line spread' })).toBeVisible();

@@ -68,7 +68,7 @@ writeFileSync(
     timeoutMS: 20_000,
     dryRunTimeoutMinutes: 20,
     tempDirName: `test-results/${own}`,
-    ignorePatterns: ['dist', 'data', 'docs', 'test-results'],
+    ignorePatterns: ['dist', 'data', 'docs/screenshots', 'test-results'],
     allowEmpty: true,
   }),
 );

@@ -56,6 +56,35 @@ describe('a drafted explanation', () => {
     expect(refusalsOf(planShape, JSON.parse(JSON.stringify(once)))).toEqual([]);
   });
 
+  it('keeps what the teacher said of a step, whichever half it is, and says each word once', () => {
+    const plan: Plan = {
+      ...loaf,
+      steps: [
+        newStep({ id: 'k', text: 'Knead.', why: 'mine' }),
+        newStep({ id: 'l', text: 'Knead.', change: 'physical', why: '  ' }),
+      ],
+      responses: [newResponse({ id: 'r', name: 'Rise', formula: 'Height × 2' }), ...loaf.responses],
+    };
+    const { steps, keyWords, aims } = withDraft(plan, newId);
+    expect(steps[0]).toMatchObject({ why: 'mine', change: 'both' });
+    expect(steps[1]!.change).toBe('physical');
+    expect(steps[1]!.why).toContain('proteins');
+    // What is measured is what is read, not what is computed from it.
+    expect(aims.at(-1)).toContain('does to height');
+    const reduced = { ...loaf, question: 'Does a syrup reduced to half keep its concentration?' };
+    const words = draftOf(reduced).keyWords.map(({ word }) => word);
+    expect(words.filter((word) => word === 'concentration')).toHaveLength(1);
+    expect(new Set(keyWords.map(({ word }) => word)).size).toBe(keyWords.length);
+  });
+
+  it('asks no question twice', () => {
+    const [own] = teaching.yeast.questions[0]!;
+    const plan = { ...loaf, studentQuestions: [own.toUpperCase()] };
+    expect(
+      withDraft(plan, newId).studentQuestions.filter((one) => one.toUpperCase() === own.toUpperCase()),
+    ).toHaveLength(1);
+  });
+
   it('never grows a list beyond what a plan may hold', () => {
     const full: Plan = {
       ...loaf,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan, newStep, type Place, type Plan } from '../practical';
+import { examplePlan, newResponse, newStep, treatmentsOf, type Place, type Plan } from '../practical';
 import { pasted } from '../review/testing/pasted';
 import { homeVersion } from '.';
 
@@ -38,6 +38,84 @@ describe('the sheet for home', () => {
     const { tools } = homeVersion(custard, kitchen);
     expect(tools.map(({ tool }) => tool)).toEqual(['thermometer']);
     expect(tools[0]!.instead).toContain('for meat no other way is safe');
+  });
+
+  it('is of the treatment that is chosen: what it swaps or leaves out is not on the list', () => {
+    const swapped: Plan = {
+      ...custard,
+      factors: [
+        {
+          id: 'f',
+          name: 'starch',
+          acts: { on: 'swap', ingredientId: custard.formula[1]!.id },
+          unit: '',
+          levels: [
+            { id: 'corn', value: null, words: 'cornflour', control: true, open: false },
+            { id: 'rice', value: null, words: 'rice flour', control: false, open: false },
+            { id: 'none', value: null, words: 'none', control: false, open: false },
+          ],
+        },
+      ],
+    };
+    const list = (id: string | null) =>
+      homeVersion(swapped, kitchen, id)
+        .ingredients.map(({ words }) => words)
+        .join(', ');
+    const treatment = (words: string) => treatmentsOf(swapped).find(({ label }) => label.includes(words))!.id;
+    expect(list(null)).toMatch(/cornflour/i);
+    expect(list(treatment('rice'))).toMatch(/rice flour/i);
+    expect(list(treatment('none'))).not.toMatch(/flour/i);
+  });
+
+  it('says nothing by the spoon of what has no density, and finds tools in what is measured and kept', () => {
+    const odd = pasted('Thing\n50 g blarney\n2 g salt\n\nMix the blarney and salt.', {
+      responses: [newResponse({ id: 'p', name: 'sourness', unit: 'pH' })],
+      held: [{ id: 'h', what: 'time', how: 'by stopwatch' }],
+    });
+    const { ingredients, tools, steps } = homeVersion(odd, kitchen);
+    expect(ingredients.find(({ words }) => /blarney/i.test(words))!.household).toBe('');
+    expect(tools.map(({ tool }) => tool)).toEqual(['pH strips', 'stopwatch']);
+    expect(steps[0]!.minutes).toBeNull();
+  });
+
+  it('of a step that takes a range tells the longer, and where one can stop', () => {
+    const plan: Plan = {
+      ...custard,
+      steps: [
+        newStep({ id: 'a', text: 'Stir.', minutes: 5, minutesTo: 9 }),
+        newStep({ id: 'b', text: 'Stir.', safeStop: true }),
+        newStep({
+          id: 'c',
+          text: 'Chill.',
+          hands: 'waiting',
+          needs: [{ resource: 'refrigerator', count: 1, celsius: 4 }],
+        }),
+        newStep({ id: 'd', text: 'Fetch it.', needs: [{ resource: 'refrigerator', count: 1, celsius: 4 }] }),
+      ],
+    };
+    const { steps } = homeVersion(plan, kitchen);
+    expect(steps[0]!.minutes).toBe(9);
+    expect(steps.map(({ stop }) => stop)).toEqual([false, true, true, false]);
+  });
+
+  it('a syrup that is boiled soft is moist, one boiled hard is not; rice has its own line', () => {
+    const to = (value: number): Plan => ({
+      ...examplePlan,
+      factors: examplePlan.factors.map((factor) => ({
+        ...factor,
+        levels: factor.levels.map((level) => ({ ...level, value })),
+      })),
+    });
+    expect(keeping(to(106))).toContain('within 90 minutes');
+    expect(keeping(to(115))).toContain('closed tin');
+    const cold = {
+      ...to(150),
+      thermometers: examplePlan.thermometers.map((one) => ({ ...one, in: 'oil' as const })),
+    };
+    expect(keeping(cold)).toContain('within 90 minutes');
+    const rice = pasted('Rice\n200 g rice\n400 ml water\n\nBoil the rice in the water.');
+    expect(keeping(rice)).toContain('Cooked rice');
+    expect(keeping(custard)).not.toContain('rice');
   });
 
   it('keeps by what is in it: moist food cold, bread in a tin, of a laboratory nothing', () => {

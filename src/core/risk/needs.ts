@@ -9,7 +9,7 @@ import {
   type Diet,
 } from '../ingredients';
 import type { Plan } from '../practical';
-import { about, list, oneOf, record, text, whole, type Of } from '../shape';
+import { about, list, oneOf, record, refined, text, whole, type Of } from '../shape';
 
 /** What a class can declare: an allergen of the 14, or a way of eating. */
 export const needIds = [
@@ -42,7 +42,10 @@ const needShape = record('DietaryNeed', {
   count: about('how many of the class', whole(1, 60)),
   seats: about('seat codes, if they are to stand on the sheet; no names', text(80)),
 });
-export const needsShape = list(needShape, needIds.length);
+export const needsShape = refined(list(needShape, needIds.length), (needs) => {
+  const twice = needs.find(({ what }, i) => needs.findIndex((one) => one.what === what) !== i);
+  return twice ? `each once; “${twice.what}” is there twice` : null;
+});
 export type Need = Of<typeof needShape>;
 
 const dietNames: Readonly<Record<Diet, string>> = {

@@ -141,6 +141,7 @@ describe('what a class has declared', () => {
     expect(((await put(needs)).body as Class).needs).toEqual(needs);
     const { status, body } = await put([{ what: 'cheese', count: 2, seats: '' }]);
     expect([status, (body as ProblemDocument).errors?.[0]?.pointer]).toEqual([422, '/needs/0/what']);
+    expect((await put([...needs, ...needs])).status).toBe(422);
     expect((await server.get('/api/classes')).body).toMatchObject([{ id: '9b', needs }]);
     const [run] = (await server.knex('runs').pluck('id')) as [string];
     const file = (await server.get(`/api/runs/${run}/run.json`)).body as RunFile;
