@@ -78,6 +78,16 @@ test('a plan in depth: measure, way of working, levels in a series, power, an ex
   expect(await graveFindings(page)).toEqual([]);
   await dialog.getByRole('button', { name: 'Measure this' }).click();
   await expect(field(page, 'What is measured')).toHaveValue('line spread');
+  await page.getByRole('button', { name: 'Details of line spread' }).click();
+  await expect(field(page, 'How line spread is taken')).toHaveValue(/^A ring in the middle/);
+  await page.getByRole('button', { name: 'keep it among the school’s measures' }).click();
+  await expect(page.getByText('every plan can choose it')).toBeVisible();
+  await page.getByRole('button', { name: 'choose a measure' }).click();
+  await expect(dialog.getByText('Your school’s own')).toBeVisible();
+  await dialog.getByRole('button', { name: 'line spread', exact: true }).click();
+  await dialog.getByRole('button', { name: 'take it out of the school’s measures' }).click();
+  await expect(dialog.getByText('Your school’s own')).toBeHidden();
+  await page.keyboard.press('Escape');
 
   await field(page, 'Add an ingredient').fill('250 g water');
   await page.keyboard.press('Enter');

@@ -26,7 +26,8 @@ export class OwnMeasureShelf {
 
   /** Keeps a measure; one of the same name is replaced by it. */
   keep(measure: Response): Promise<OwnMeasures> {
-    return this.#change((kept) => [...kept.filter((one) => nameOf(one) !== nameOf(measure)), measure]);
+    const named = { ...measure, name: measure.name.trim() };
+    return this.#change((kept) => [...kept.filter((one) => nameOf(one) !== nameOf(measure)), named]);
   }
 
   /** Takes one away; where there is none, nothing changes. */
