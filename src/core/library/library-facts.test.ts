@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { examplePlan, newPlan, newStep } from '../practical';
+import { examplePlan, newIngredient, newPlan, newResponse, newStep, type Plan } from '../practical';
 import { foundIn, libraryFacts, libraryText, searchQuery } from '.';
 
 describe('what a practical is found by', () => {
@@ -28,6 +28,82 @@ describe('what a practical is found by', () => {
     expect(libraryFacts(long)).toMatchObject({ fits: false, days: 4, equipment: [] });
   });
 
+  it('tells equipment from what steps need and are set to, and from words of steps, measures and what is kept', () => {
+    const bare = { id: 's', text: 'Do it.' };
+    const of = (patch: Partial<Plan>) => libraryFacts({ ...newPlan('x', null), ...patch }).equipment;
+    expect(
+      of({ steps: [newStep({ ...bare, needs: [{ resource: 'mixer', count: 1, celsius: null }] })] }),
+    ).toEqual(['mixer']);
+    const set = (what: 'oven' | 'hob' | 'shelf') =>
+      newStep({ ...bare, settings: [{ what, celsius: null, words: '', from: 0 }] });
+    expect(of({ steps: [set('oven')] })).toEqual(['oven']);
+    expect(of({ steps: [set('hob')] })).toEqual(['hob']);
+    expect(of({ steps: [set('shelf')] })).toEqual([]);
+    expect(of({ steps: [newStep({ ...bare, text: 'Freeze it.' })] })).toEqual(['freezer']);
+    expect(of({ responses: [newResponse({ id: 'r', name: 'a', unit: 'pH' })] })).toEqual([
+      'pH strips or meter',
+    ]);
+    expect(of({ responses: [newResponse({ id: 'r', name: 'a', instrument: 'ruler' })] })).toEqual(['ruler']);
+    expect(of({ held: [{ id: 'h', what: 'a', how: 'by stopwatch' }] })).toEqual(['stopwatch']);
+    expect(of({ thermometers: [{ id: 't', in: 'oil', smallestDivisionC: 1 }] })).toEqual(['thermometer']);
+  });
+
+  it('a practical that asks nothing is found by what happens on the way', () => {
+    const poached = { ...newPlan('x', null), steps: [newStep({ id: 's', text: 'Poach it.' })] };
+    expect(libraryFacts(poached).phenomena).toEqual(['protein and heat']);
+    expect(libraryFacts({ ...poached, question: 'Does yeast mind?' }).phenomena).toEqual([
+      'raising by yeast',
+    ]);
+  });
+
+  it('puts every part of a plan where it is searched', () => {
+    const plan: Plan = {
+      ...newPlan('title-word', null),
+      question: 'question-word',
+      prediction: 'prediction-word',
+      reason: 'reason-word',
+      tags: ['tag-word'],
+      aims: ['aim-word'],
+      keyWords: [{ word: 'key-word', meaning: '' }],
+      studentQuestions: ['student-word'],
+      nextTime: 'next-word',
+      held: [{ id: 'h', what: 'held-word', how: '' }],
+      formula: [newIngredient({ id: 'i', name: 'name-word', job: 'job-word', note: 'note-word' })],
+      steps: [newStep({ id: 's', text: 'step-word, knead it', why: 'why-word', event: 'event-word' })],
+      responses: [newResponse({ id: 'r', name: 'response-word', instrument: 'instrument-word' })],
+      factors: [
+        {
+          ...{ id: 'f', name: 'factor-word', acts: { on: 'words', scale: 'words' }, unit: '' },
+          levels: [{ id: 'l', value: null, words: 'level-word', control: true, open: false }],
+        },
+      ],
+    };
+    const { title, question, formula, method, other } = libraryText(plan);
+    expect(title).toBe('title-word');
+    for (const word of ['question', 'prediction', 'reason']) expect(question).toContain(`${word}-word`);
+    for (const word of ['name', 'job', 'note']) expect(formula).toContain(`${word}-word`);
+    for (const word of ['step', 'why', 'event']) expect(method).toContain(`${word}-word`);
+    for (const word of [
+      'tag',
+      'aim',
+      'key',
+      'student',
+      'next',
+      'held',
+      'response',
+      'instrument',
+      'factor',
+      'level',
+    ])
+      expect(other).toContain(`${word}-word`);
+    expect(other).toContain('Kneading');
+    expect(libraryFacts(plan)).toMatchObject({
+      tags: ['tag-word'],
+      changes: ['factor-word'],
+      measures: ['response-word'],
+    });
+  });
+
   it('has every word a teacher would look for in its text', () => {
     const words = Object.values(libraryText(examplePlan)).join('\n').toLowerCase();
     for (const word of [
@@ -51,6 +127,9 @@ describe('a search', () => {
     ['year 8', '"year"* AND "8"'],
     ['a', 'title : "a"*'],
     ['gelatine', '"gelatine"*'],
+    // Four letters are too few to take an ending off.
+    ['peas', '"peas"*'],
+    ['icing', '"icing"*'],
     ['"; DROP TABLE library; --', '"drop"* AND ("table"* OR "tabling"*) AND "librar"*'],
     ['NEAR(a b)', '"near"* AND title : "a"* AND title : "b"*'],
   ])('%s', (typed, query) => {
