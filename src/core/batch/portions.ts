@@ -42,6 +42,22 @@ export function fillOf(
   return { fillPercent: (100 * batchMl) / vesselMl, runsOver: batchMl * rise > vesselMl * (1 + 1e-9) };
 }
 
+/** How deep it stands in trays of an area, mm: each layer of so many. */
+export function depthMm(batchMl: number, trayCm2: number, trays = 1, layers = 1): number {
+  requireWithin('batchMl', batchMl, 0, 1e6, 'ml');
+  requireWithin('trayCm2', trayCm2, 0.1, 1e6, 'cm²');
+  requireWithin('trays', trays, 1, 10_000);
+  requireWithin('layers', layers, 1, 1000);
+  return (10 * batchMl) / (trayCm2 * trays * layers);
+}
+
+/** What a dough rolled so thick covers, cm². */
+export function sheetCm2(batchMl: number, thickMm: number): number {
+  requireWithin('batchMl', batchMl, 0, 1e6, 'ml');
+  requireWithin('thickMm', thickMm, 0.1, 1000, 'mm');
+  return (10 * batchMl) / thickMm;
+}
+
 /** Rounds and minutes where only so many pieces find room at once. */
 export function roundsOf(
   pieces: number,

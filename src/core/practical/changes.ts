@@ -79,6 +79,8 @@ const names: Readonly<Record<string, string>> = {
   pieceMl: 'ml each',
   vesselMl: 'ml of the vessel',
   atOnce: 'at once',
+  trayCm2: 'cm² of the tray',
+  sheetMm: 'mm of the sheet',
   lookAt: 'look at',
   warnAt: 'warning before the end',
   stayBelowC: 'stay below, °C',

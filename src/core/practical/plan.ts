@@ -174,6 +174,9 @@ export const portionsShape = record('Portions', {
   vessels: whole(1, 100),
   rise: about('how many times its volume the batch becomes', number(0.2, 10)),
   atOnce: about('pieces that find room at once in pan, oven or press', orNull(whole(1, 200))),
+  trayCm2: later(null, about('area of one tray or dish it is spread in', orNull(number(1, 20_000, 'cm²')))),
+  layers: later(1, about('how many times it is spread', whole(1, 30))),
+  sheetMm: later(null, about('how thick a dough is rolled', orNull(number(0.5, 100, 'mm')))),
 });
 
 export const noPortions = {
@@ -184,6 +187,9 @@ export const noPortions = {
   vessels: 1,
   rise: 1,
   atOnce: null,
+  trayCm2: null,
+  layers: 1,
+  sheetMm: null,
 } as const;
 
 export const media = ['syrup', 'food', 'core', 'oven', 'water', 'oil', 'dough'] as const;

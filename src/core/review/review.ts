@@ -10,6 +10,7 @@ import {
   stirringSuitsThePan,
   vagueWordsGetANumber,
 } from './rules/craft';
+import { dishesCoolInTime, sheetsGiveThePieces } from './rules/depth';
 import { dosesAreUsual, sodaFindsItsAcid, strongThingsAreWeighed, yeastIsNotHeldBack } from './rules/doses';
 import {
   controlIsNamed,
@@ -124,6 +125,7 @@ const rules: readonly Rule[] = [
   scoopsAreTheBatch,
   vesselsHoldTheBatch,
   steamHasRoom,
+  sheetsGiveThePieces,
   jarsHaveHeadspace,
   panHoldsTheFoam,
   hotSugarIsCautioned,
@@ -132,6 +134,7 @@ const rules: readonly Rule[] = [
   nobodyTastesRaw,
   meatIsProbed,
   nothingStandsWarmTooLong,
+  dishesCoolInTime,
   stirringSuitsThePan,
   endpointsAreLocal,
   temperatureIsRead,

@@ -35,6 +35,10 @@ const koftas =
 
 const hollow =
   'Hollow buns\n150 g plain flour\n150 g egg\n223 g milk\n2 g salt\n\nMix the flour, egg, milk and salt.\nHeat the oven to 220 °C. Bake at 220 °C for 25 min. Cool on a rack.';
+// 630 g are 600 ml.
+const milky =
+  'Set milk\n600 g milk\n30 g cornflour\n\nStir the cornflour into the milk and boil it.\nChill for 3 hours.';
+const cutOut = `${dough.split('\n\n')[0]!}\n\nMix the flour, water, sugar and butter.\nRoll out and cut with a 5 cm cutter.\nHeat the oven to 200 °C. Bake at 200 °C for 12 min. Cool on a rack.`;
 const foam = 'Foam\n60 g egg white\n60 g sugar\n\nWhisk the egg white to stiff peaks. Whisk in the sugar.';
 const height = newResponse({ id: 'h', name: 'height of the foam', unit: 'mm' });
 const strokes = {
@@ -164,6 +168,19 @@ const cases: [string, Plan, Plan][] = [
     portions(hollow, { vesselMl: 120, vessels: 6 }),
     portions(hollow.replace('2 g salt', '8 g baking powder'), { vesselMl: 120, vessels: 6 }),
   ],
+  // practice.md P9: 40 mm deep takes about 5 h 20, 20 mm about 2½ h: neither meets 90 min.
+  ['deep-to-cool', portions(milky, { trayCm2: 150 }), pasted(milky)],
+  [
+    'deep-to-cool',
+    portions(milky, { trayCm2: 300 }),
+    portions(milky.replace('Chill', 'Stand in ice water, then chill'), { trayCm2: 150 }),
+  ],
+  // 460 g of dough are 438 ml: 10 mm thick 438 cm², 16 rounds of 5 cm at three quarters.
+  [
+    'sheet-too-small',
+    portions(cutOut, { pieces: 20, sheetMm: 10 }),
+    portions(cutOut, { pieces: 16, sheetMm: 10 }),
+  ],
   // practice.md P2: jars 1 inch of headspace.
   [
     'headspace',
@@ -217,6 +234,9 @@ describe('rules of the kitchen', () => {
     expect(of('soda-left')).toContain('2.9 g of 4.7 g soda');
     expect(of('dose')).toContain('3.6 % of the flour');
     expect(of('rounds')).toContain('4 rounds, 20 min in all');
+    expect(of('deep-to-cool')).toMatch(/40 mm deep it is cold only after about 5\.[2-5] h/);
+    expect(what(portions(milky, { trayCm2: 300 }), 'deep-to-cool')).toMatch(/20 mm deep .* about 2\.[3-7] h/);
+    expect(of('sheet-too-small')).toContain('about 16 rounds, not 20');
   });
 
   it('boiled first and then left in the warm is left in the warm; kept hot or rising is not', () => {

@@ -1,4 +1,4 @@
-import { newIngredient, newResponse, newStep, planShape, type Plan } from '../../core/practical';
+import { newIngredient, newResponse, newStep, noPortions, planShape, type Plan } from '../../core/practical';
 import { made } from '../../core/shape';
 
 /** Maillard browning and pH: an alkaline dip and the minutes in the oven against crust colour. */
@@ -202,15 +202,7 @@ export const pretzelBites: Plan = made(planShape, {
   periodMinutes: 75,
   briefingMinutes: 8,
   clearUpMinutes: 10,
-  portions: {
-    pieces: 6,
-    pieceG: 15,
-    pieceMl: null,
-    vesselMl: null,
-    vessels: 1,
-    rise: 1,
-    atOnce: null,
-  },
+  portions: { ...noPortions, pieces: 6, pieceG: 15 },
   studentQuestions: [
     'Which did more to the colour: the dip or the four minutes? Did they add up?',
     'Why does the crumb stay white?',

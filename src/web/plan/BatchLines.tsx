@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
-import { ingredientGrams, itemOf } from '../../core/batch';
+import { depthMm, ingredientGrams, itemOf, sheetCm2 } from '../../core/batch';
 import { gasVolumeL, leaveningSum, type LeaveningSum } from '../../core/leavening';
 import { portionsShape, type Place, type Portions, type StationIngredient } from '../../core/practical';
 import { range } from '../../core/shape';
@@ -82,7 +82,7 @@ function Shares({ total }: { total: number }) {
     edit('portions', (was) => ({ ...was, portions: { ...was.portions, ...patch } }));
   const field = (
     label: string,
-    key: 'pieces' | 'pieceG' | 'pieceMl' | 'vesselMl' | 'atOnce',
+    key: 'pieces' | 'pieceG' | 'pieceMl' | 'vesselMl' | 'atOnce' | 'trayCm2' | 'sheetMm',
     placeholder: string,
     unit = '',
   ) => (
@@ -132,7 +132,27 @@ function Shares({ total }: { total: number }) {
       />
       <span>times;</span>
       {field('Pieces at once', 'atOnce', 'all')}
-      <span>at once</span>
+      <span>at once; in a tray of</span>
+      {field('Square centimetres of a tray', 'trayCm2', 'any', 'cm²')}
+      <span>cm²{stands(portions, total)}, rolled</span>
+      {field('Millimetres a dough is rolled to', 'sheetMm', '?', 'mm')}
+      <span>mm thick{covers(portions, total)}</span>
     </Flex>
   );
+}
+
+/** Density of a batter or dough before it rises, g/ml (common practice). */
+const batterGPerMl = 1.05;
+
+/** “, 7 mm deep”. */
+function stands({ trayCm2, vessels, layers }: Portions, total: number): string {
+  if (trayCm2 === null || total <= 0) return '';
+  return `, ${formatNumber(Number(depthMm(total / batterGPerMl, trayCm2, vessels, layers).toPrecision(2)))} mm deep`;
+}
+
+/** “, a sheet of 14 × 14 cm”. */
+function covers({ sheetMm }: Portions, total: number): string {
+  if (sheetMm === null || total <= 0) return '';
+  const side = Math.sqrt(sheetCm2(total / batterGPerMl, sheetMm));
+  return `, a sheet of about ${formatNumber(Math.round(side))} × ${formatNumber(Math.round(side))} cm`;
 }
