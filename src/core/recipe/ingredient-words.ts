@@ -9,7 +9,7 @@ export const fillWords: readonly (readonly [RegExp, IngredientLine['fill']])[] =
 ];
 /** Sizes of pieces. */
 export const sizeWords =
-  /^(?:(?:very|medium|large|small)[- ](?=large|small|sized))?(?:extra[- ]large|large|medium(?:-sized)?|small|big|thick|thin|gro(?:ß|ss)e[rsn]?|kleine[rsn]?|mittelgro(?:ß|ss)e[rsn]?|gros(?:se)?s?|petite?s?|moyen(?:ne)?s?|grandes?|pequeñ[oa]s?|median[oa]s?|grand[ei]|piccol[oaie]|besar|kecil|sedang)\s+/i;
+  /^(?:(?:very|medium|large|small)[- ](?=large|small|sized))?(?:extra[- ]large|large|medium(?:-sized)?|small|big|thick|thin|(?:good|tiny|fat|little)(?= (?:pinch|handful|dash|splash|knob|glug|squeeze|sprig|bunch|clove))|lge?\.?|lrg\.?|med\.?|sml?\.?|gro(?:ß|ss)e[rsn]?|kleine[rsn]?|mittelgro(?:ß|ss)e[rsn]?|gros(?:se)?s?|petite?s?|moyen(?:ne)?s?|grandes?|pequeñ[oa]s?|median[oa]s?|grand[ei]|piccol[oaie]|besar|kecil|sedang)\s+/i;
 /** “of”, “de”, “di”: between an amount and a name. */
 export const linking =
   /^(?:of|de|d'|di|del|dello|della|dell'|dei|degli|delle|du|des|de la|de l'|von|vom)(?:\s+|(?<='))/i;

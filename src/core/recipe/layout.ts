@@ -101,8 +101,10 @@ function rowOf(cells: readonly string[], line: number): Row[] {
     const [first = '', more = ''] = amounts.join(' ').split(/ (?=\+|plus\b)/);
     return [cut([first, name, more].filter((part) => part !== '').join(' '))];
   }
-  if (cells.every((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount.test(cell))))
-    return cells.map(cut);
+  const things = cells.filter((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount.test(cell)));
+  // “225 g butter | 4 eggs | zest of 2 lemons”: a list in one line, not all of it with amounts in front.
+  const list = cells.length >= 3 && things.length >= 2 && 2 * things.length >= cells.length;
+  if (things.length === cells.length || (list && !cells.some(isStepCell))) return cells.map(cut);
   return [cut(cells.join(' '))];
 }
 

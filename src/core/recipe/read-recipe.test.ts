@@ -90,10 +90,15 @@ describe('ways to write a list', () => {
   it.each<[string, string[]]>([
     ['FLOUR 150G  OLIVE OIL 30ML  WATER 70ML', ['150 g flour', '30 ml olive oil', '70 ml water']],
     ['200 g rice / 4 cloves garlic / 60 ml oil', ['200 g rice', '4 clove garlic', '60 ml oil']],
+    ['225g butter | 4 eggs | zest of 2 lemons', ['225 g butter', '4 each eggs', '2 each lemon zest']],
     ['225g flour · 1 egg · 240ml milk', ['225 g flour', '1 each egg', '240 ml milk']],
     ['3 free-range eggs, plus 1 egg yolk', ['3 each eggs', '1 each egg yolk']],
     ['200 g self-raising flour (or plain + 2 tsp baking powder)', ['200 g self-raising flour']],
     ['75 g sugar + 1 tsp for dusting', ['75 g sugar']],
+    [
+      'a good pinch of cayenne\n2 lg eggs\n1 med. onion\ngrated zest & juice of 1 lime',
+      ['1 pinch cayenne', '2 each eggs', '1 each onion', '1 each lime zest and juice'],
+    ],
     ['pinch salt\nsmall knob butter\na handful of peas', ['1 pinch salt', '1 each butter', '1 handful peas']],
     ['oil for shallow frying', [' to-taste oil']],
     ['| 2 | lemons |\n|---|---|\n| 50 g | sugar |', ['2 each lemons', '50 g sugar']],

@@ -31,11 +31,16 @@ const foreign: Readonly<Partial<Record<Language, RegExp>>> = {
   id: /^(?:tumis|masukkan|tambahkan|aduk|masak|panaskan|goreng|campur(?:kan)?|haluskan|rebus|angkat|sajikan|diamkan|kukus|panggang|potong|iris|cuci|tuang(?:kan)?|rendam|siapkan|didihkan|kocok|ayak|cetak|oven|uleni|bentuk|taburkan|sisihkan|tiriskan|peras|kupas|biarkan)\b/iu,
 };
 
+/** “Oven: 180 °C”, “Temperature 350 °F”, “Backofen 200 °C”: told without a verb, and asked for all the same. */
+const ovenTold =
+  /^(?:the )?(?:oven(?: temp(?:erature)?)?|temp(?:erature)?|(?:back)?ofen|four|horno|forno)\s*[:=-]?\s*(?:at |to |on |à |a )?(?:gas (?:mark )?\d|\d{2,3} ?(?:°|[CF]\b|gradi|grad|grados|degr[eé]s))/iu;
+
 /**
  * Whether a text begins as an instruction does: “Mix …”, “Then fold in …”, “In a bowl, whisk …”; in other languages with an
  * infinitive or imperative, in German with one at its end.
  */
 export function beginsAsStep(text: string, language: Language = 'en'): boolean {
+  if (ovenTold.test(text)) return true;
   if (foreign[language]?.test(text) && quantityAt(text) === null) return true;
   if (/^\p{L}+ (?:should|must|is|are|will|was|has|can|may|needs?)\b/iu.test(text)) return false;
   const first = /^[\p{L}-]+/u.exec(text)?.[0].toLowerCase();
