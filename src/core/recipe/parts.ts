@@ -32,6 +32,12 @@ export interface Parts {
   listed: boolean;
 }
 
+/** What is said beside the method. */
+const aside =
+  /^(?:notes?|tips?|hints?|source|photos?|recipe|serving|nutrition|copyright|variations?|this|these|those|that|it|they|you|we|i|my|there|from)\b/i;
+/** “Pulverise the seeds”, “Decant it”: a word with a capital, and what it is done to. */
+const tellsToDo = /^\p{Lu}\p{Ll}{2,} (?:the|it|them|all|everything|each|both|half|in|into|over|with|by)\b/u;
+
 type Mode = 'start' | 'ingredients' | 'method' | 'notes';
 
 /** Sorts the rows of a text into title, list, method and what is neither. */
@@ -156,6 +162,7 @@ class Sorter {
       list.forEach((one) => this.#addIngredient(line, one));
       return;
     }
+    if (this.#goesOn(body, numbered)) return this.#addStep(line, body, numbered);
     if (!step && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
     const sentence = /[.!]$/.test(body) && body.split(' ').length >= 3;
     if (step && (sentence || numbered || body.split(' ').length >= 3 || this.#parts.steps.length > 0))
@@ -182,6 +189,13 @@ class Sorter {
     if (bulleted && this.#parts.ingredients.length > 0 && body.split(' ').length <= 5)
       return this.#addIngredient(line, body);
     this.#parts.notUnderstood.push(line);
+  }
+
+  /** A verb nobody has listed: the next number of a numbered method, or a sentence after steps that tells to do something. */
+  #goesOn(body: string, numbered: boolean): boolean {
+    const last = this.#parts.steps.at(-1);
+    if (!last || this.#mode === 'notes' || aside.test(body) || quantityAt(body) !== null) return false;
+    return (numbered && last.numbered) || (/[.!]$/.test(body) && tellsToDo.test(body));
   }
 
   #isFirst(): boolean {

@@ -14,7 +14,10 @@ const verbs = new Set(
   season separate serve set shake shape shred sieve sift simmer skim skin slice slide slip smash smooth snip soak soften spoon
   spread sprinkle squeeze stack stand start steam steep sterilise stir store strain stretch strip stuff swirl switch take taste
   tear test thin thicken tie tilt tip toast top toss transfer trim try turn twist unmould use wait warm wash watch weigh wet whip whisk
-  whizz wilt wipe work wrap zest bloom ferment proof cream sear squash sweat knead`
+  whizz wilt wipe work wrap zest bloom ferment proof cream sear squash sweat knead reheat re-heat rewarm pack defrost thaw label layer
+  tuck unroll unwrap unfold dress drape hull destone deseed emulsify hollow insert invert wring bash bruise coddle devein fluff
+  macerate parboil par-boil pan-fry deep-fry stir-fry pare prep refresh render rehydrate scramble skewer temper tenderise
+  thread truss unmold julienne swish`
     .trim()
     .split(/\s+/),
 );
@@ -61,7 +64,7 @@ export function beginsAsStep(text: string, language: Language = 'en'): boolean {
 
 /** “Butter, 40 g”, “oil for frying”, “salt and pepper”, “double cream”: words that are verbs elsewhere. */
 const isNamedSo = (text: string) =>
-  /^(?:butter|oil|salt|flour|cream|zest|juice|dust|half|double|batter|fish|toast|top|stock|chop|pinch|dash|splash)\b(?!\s+(?:the|a|an|your|it|them|well|and (?:flour|line|sugar) (?:the|a)|together|until|in|into|on|over|with)\b)/i.test(
+  /^(?:butter|oil|salt|flour|cream|zest|juice|dust|half|double|batter|fish|toast|top|stock|chop|pinch|dash|splash|layer|pack|thread|dress|skewer|stir-fry|label)\b(?!\s+(?:the|a|an|your|it|them|well|and (?:flour|line|sugar) (?:the|a)|together|until|in|into|on|over|with)\b)/i.test(
     text,
   );
 

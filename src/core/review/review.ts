@@ -50,6 +50,7 @@ import {
   vesselsHoldTheBatch,
 } from './rules/portions';
 import { confoundersAreNoted, differencesCanBeSeen } from './rules/power';
+import { reheatedIsHot, whatLeavesStaysCold } from './rules/leaving';
 import { predictionIsMade, questionIsAsked } from './rules/question';
 import { hazardsAreNamed, hotSugarIsCautioned, nobodyTastesInALaboratory } from './rules/safety';
 import {
@@ -135,6 +136,8 @@ const rules: readonly Rule[] = [
   meatIsProbed,
   nothingStandsWarmTooLong,
   dishesCoolInTime,
+  reheatedIsHot,
+  whatLeavesStaysCold,
   stirringSuitsThePan,
   endpointsAreLocal,
   temperatureIsRead,

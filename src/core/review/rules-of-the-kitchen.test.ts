@@ -175,6 +175,25 @@ const cases: [string, Plan, Plan][] = [
     portions(milky, { trayCm2: 300 }),
     portions(milky.replace('Chill', 'Stand in ice water, then chill'), { trayCm2: 150 }),
   ],
+  [
+    'reheat',
+    pasted(`${milky}\nWarm it up again and serve.`),
+    pasted(`${milky}\nReheat until the core shows 75 °C.`),
+  ],
+  // A pan, or bread without milk, is no such food.
+  ['reheat', pasted(`${milky}\nReheat gently.`), pasted(`${milky}\nReheat the oven.`)],
+  [
+    'taken-home',
+    pasted(`${milky}\nTake the rest home.`),
+    pasted(`${milky}\nTake the rest home in a cool bag.`),
+  ],
+  [
+    'taken-home',
+    pasted(`${milky}\nPack it to take away`),
+    pasted(
+      'Crackers\n200 g flour\n60 ml water\n\nMix the flour and water.\nBake at 200 °C for 9 min. Cool on a rack.\nTake them home.',
+    ),
+  ],
   // 460 g of dough are 438 ml: 10 mm thick 438 cm², 16 rounds of 5 cm at three quarters.
   [
     'sheet-too-small',
