@@ -134,7 +134,19 @@ function Shares({ total }: { total: number }) {
       {field('Pieces at once', 'atOnce', 'all')}
       <span>at once; in a tray of</span>
       {field('Square centimetres of a tray', 'trayCm2', 'any', 'cm²')}
-      <span>cm²{stands(portions, total)}, rolled</span>
+      <span>cm² in</span>
+      <NumberField
+        label="Layers in a tray"
+        value={portions.layers}
+        {...range(fields.layers)}
+        chars={2}
+        align="center"
+        onValue={(value) => set({ layers: value ?? 1 })}
+      />
+      <span>
+        {portions.layers === 1 ? 'layer' : 'layers'}
+        {stands(portions, total)}; rolled
+      </span>
       {field('Millimetres a dough is rolled to', 'sheetMm', '?', 'mm')}
       <span>mm thick{covers(portions, total)}</span>
     </Flex>
@@ -147,7 +159,7 @@ const batterGPerMl = 1.05;
 /** “, 7 mm deep”. */
 function stands({ trayCm2, vessels, layers }: Portions, total: number): string {
   if (trayCm2 === null || total <= 0) return '';
-  return `, ${formatNumber(Number(depthMm(total / batterGPerMl, trayCm2, vessels, layers).toPrecision(2)))} mm deep`;
+  return `, each ${formatNumber(Number(depthMm(total / batterGPerMl, trayCm2, vessels, layers).toPrecision(2)))} mm deep`;
 }
 
 /** “, a sheet of 14 × 14 cm”. */
