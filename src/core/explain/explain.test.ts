@@ -77,6 +77,18 @@ describe('a drafted explanation', () => {
     expect(new Set(keyWords.map(({ word }) => word)).size).toBe(keyWords.length);
   });
 
+  it('has words of what happens on the way as well, where something is asked; where nothing is, of that alone', () => {
+    const powdered = {
+      ...loaf,
+      formula: [...loaf.formula, newIngredient({ id: 'p', name: 'Baking powder' })],
+    };
+    const words = (plan: Plan) => draftOf(plan).keyWords.map(({ word }) => word);
+    expect(words(powdered)).toEqual(expect.arrayContaining(['fermentation', 'carbon dioxide']));
+    const still: Plan = { ...powdered, title: 'x', question: '', factors: [], responses: [] };
+    expect(words(still)).toEqual(expect.arrayContaining(['carbon dioxide', 'fermentation']));
+    expect(words({ ...still, formula: [], steps: [] })).toEqual([]);
+  });
+
   it('asks no question twice', () => {
     const [own] = teaching.yeast.questions[0]!;
     const plan = { ...loaf, studentQuestions: [own.toUpperCase()] };

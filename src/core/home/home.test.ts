@@ -26,6 +26,26 @@ describe('the sheet for home', () => {
     expect(soda.instead[0]).toMatch(/^20 g baking powder/);
   });
 
+  it('tells of a swap how much, and what goes in or stays out with it; of what has no mass only the name', () => {
+    const of = (line: string) =>
+      homeVersion(pasted(`Thing\n${line}\n2 g salt\n\nMix the butter, sugar and salt.`), kitchen)
+        .ingredients[0]!;
+    // Butter is four fifths fat: 82 g of oil and 16 g of water stand for 100 g.
+    expect(of('50 g butter').instead.join('; ')).toMatch(/41 g oil, 8 g water more: /);
+    // Honey is a sixth water: 80 g of it for 100 g of sugar, and 17 g of water less.
+    expect(of('200 g caster sugar').instead.join('; ')).toMatch(/160 g honey, 34 g water less: /);
+    const some = of('butter');
+    expect(some.words).toBe('Butter');
+    expect(some.instead.every((words) => !/\d+ g /.test(words.split(':')[0]!))).toBe(true);
+  });
+
+  it('an adult is not called for what is only not eaten raw', () => {
+    const dough = pasted('Dough\n200 g flour\n100 ml water\n\nKnead the flour and water.');
+    expect(homeVersion(dough, kitchen).steps[0]!.adult).toBe('');
+    const own = { ...dough, steps: [newStep({ id: 'a', text: 'Fetch it.', adult: true })] };
+    expect(homeVersion(own, kitchen).steps[0]!.adult).toBe('an adult does this');
+  });
+
   it('marks where an adult stands beside, and what stays at school', () => {
     const steps = homeVersion(custard, kitchen).steps;
     expect(steps[0]!.adult).toBe('');
