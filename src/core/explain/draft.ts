@@ -32,7 +32,7 @@ export function draftOf(plan: Plan): Draft {
       subjects.map(({ aim }) => aim),
     ),
     keyWords: once(
-      [...subjects, ...(asked.length > 0 ? onTheWay.map((id) => teaching[id]) : [])].flatMap(({ words }) =>
+      [...subjects, ...onTheWay.map((id) => teaching[id])].flatMap(({ words }) =>
         words.map(([word, meaning]) => ({ word, meaning })),
       ),
       ({ word }) => word,
