@@ -19,13 +19,13 @@ describe('levels typed at once', () => {
     ['10 / 20 / 30', [10, 20, 30]],
     ['1 and 3', [1, 3]],
   ])('%s', (typed, levels) => {
-    expect(levelSeries(typed)).toEqual(levels);
+    expect(levelSeries(typed, 12)).toEqual(levels);
   });
 
   it.each(['5', '0,5', '−3', 'warm', 'raw or heated', '2 eggs', '', '  '])(
     '“%s” is one level or none',
     (typed) => {
-      expect(levelSeries(typed)).toBeNull();
+      expect(levelSeries(typed, 12)).toBeNull();
     },
   );
 
@@ -36,7 +36,7 @@ describe('levels typed at once', () => {
     ['1 levels from 0 to 5', /no comparison/],
     ['40 levels from 0 to 5', /too many/],
   ])('%s is refused in words', (typed, words) => {
-    expect(levelSeries(typed)).toMatch(words);
+    expect(levelSeries(typed, 12)).toMatch(words);
   });
 });
 

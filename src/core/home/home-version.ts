@@ -73,7 +73,8 @@ export function homeVersion(plan: Plan, place: Place | null, treatmentId: string
     ...plan.responses.map(({ instrument, unit }) => `${instrument} ${unit}`),
     ...plan.held.map(({ how }) => how),
   ].join('\n');
-  const steps = plan.steps.map(stepAtHome);
+  // Steps that another level alone does are not on the sheet, and minutes are the level’s own.
+  const steps = (own?.steps ?? plan.steps).map(stepAtHome);
   const kept = steps.filter(({ notAtHome }) => notAtHome !== '').map(({ notAtHome }) => notAtHome);
   return {
     ingredients: lines.map((line) => ({

@@ -87,6 +87,29 @@ describe('the sheet for home', () => {
     expect(list(treatment('none'))).not.toMatch(/flour/i);
   });
 
+  it('has no step that only another level does, and the level’s own minutes', () => {
+    const level = (id: string, control: boolean) => ({ id, value: null, words: id, control, open: false });
+    const plan: Plan = {
+      ...custard,
+      steps: [
+        newStep({ id: 'a', text: 'Stir by hand.', only: ['hand'] }),
+        newStep({ id: 'b', text: 'Stir by whisk.', only: ['whisk'] }),
+      ],
+      factors: [
+        {
+          id: 'f',
+          name: 'tool',
+          acts: { on: 'method' },
+          unit: '',
+          levels: [level('hand', true), level('whisk', false)],
+        },
+      ],
+    };
+    expect(homeVersion(plan, kitchen).steps.map(({ text }) => text)).toEqual(['Stir by hand.']);
+    const whisk = treatmentsOf(plan).find(({ control }) => !control)!.id;
+    expect(homeVersion(plan, kitchen, whisk).steps.map(({ text }) => text)).toEqual(['Stir by whisk.']);
+  });
+
   it('says nothing by the spoon of what has no density, and finds tools in what is measured and kept', () => {
     const odd = pasted('Thing\n50 g blarney\n2 g salt\n\nMix the blarney and salt.', {
       responses: [newResponse({ id: 'p', name: 'sourness', unit: 'pH' })],

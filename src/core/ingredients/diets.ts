@@ -7,6 +7,8 @@ export type Diet = (typeof diets)[number];
 /** Whether an ingredient fits a diet; where makes differ it cannot be told, and a guess is never a yes. */
 export type DietVerdict = 'yes' | 'no' | 'cannot tell';
 
+const idsIn = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
+
 const flesh = ['meat', 'fish', 'shellfish'];
 const animalMarks = ['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'];
 
@@ -14,59 +16,17 @@ const animalMarks = ['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'];
  * Of plants by their main part, and often with something of animals all the same: gelatine, suet, rennet, stock of meat,
  * finings, shellac, carmine (common knowledge of labels).
  */
-const oftenOfAnimals = new Set([
-  ...[
-    'marshmallow',
-    'stock',
-    'stock-cube',
-    'shredded-suet',
-    'shortening',
-    'mincemeat',
-    'glace-cherry',
-    'glycerine',
-  ],
-  ...[
-    'e-numbers',
-    'emulsifier',
-    'egg-replacer',
-    'baked-beans',
-    'wine',
-    'beer',
-    'cider',
-    'vegetarian-sausage',
-  ],
-]);
+const oftenOfAnimals = idsIn(`
+  marshmallow stock stock-cube shredded-suet shortening mincemeat glace-cherry glycerine e-numbers
+  emulsifier egg-replacer baked-beans wine beer cider vegetarian-sausage`);
 /** Of milk, eggs and bees, and nothing else of animals goes into them. Cheese has rennet, set yoghurt may have gelatine. */
-const plainlyVegetarian = new Set([
-  ...[
-    'milk',
-    'skimmed-milk',
-    'buttermilk',
-    'kefir',
-    'milk-powder',
-    'evaporated-milk',
-    'condensed-milk',
-    'butter',
-  ],
-  ...['double-cream', 'whipping-cream', 'single-cream', 'clotted-cream', 'ghee', 'honey', 'egg', 'egg-white'],
-  ...['egg-yolk', 'dried-egg'],
-]);
+const plainlyVegetarian = idsIn(`
+  milk skimmed-milk buttermilk kefir milk-powder evaporated-milk condensed-milk butter double-cream
+  whipping-cream single-cream clotted-cream ghee honey egg egg-white egg-yolk dried-egg`);
 /** Made with a little spirit, wine or ferment in some makes. */
-const oftenAlcoholic = new Set([
-  ...[
-    'mincemeat',
-    'mince-pie',
-    'trifle',
-    'tiramisu',
-    'battenberg',
-    'cake',
-    'amaretti',
-    'soy-sauce',
-    'tamari',
-    'kefir',
-  ],
-  ...['hoisin', 'sourdough-starter', 'vinegar', 'cider-vinegar', 'malt-vinegar', 'worcester-sauce'],
-]);
+const oftenAlcoholic = idsIn(`
+  mincemeat mince-pie trifle tiramisu battenberg cake amaretti soy-sauce tamari kefir hoisin
+  sourdough-starter vinegar cider-vinegar malt-vinegar worcester-sauce`);
 
 const pork =
   /\b(?:pork|bacon|ham|gammon|lard|lardons?|pancetta|prosciutto|chorizo|salami|pepperoni|black pudding)\b|gelatine?\b/i;

@@ -6,10 +6,17 @@ export {
   allergensOfList,
   type AllergenLaw,
 } from './allergens';
+export { isOfAnimals } from './of-animals';
 export { diets, dietsOf, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, sentenceUses } from './in-sentences';
-export { ingredientsSource, type BulkDensity, type Composition, type IngredientItem } from './item';
+export {
+  allergenIds,
+  ingredientsSource,
+  type BulkDensity,
+  type Composition,
+  type IngredientItem,
+} from './item';
 export { ingredientItems, itemById } from './items';
 export { substitutes, substitutesFor, substitutesSource, type Substitute } from './substitutes';
 export { isNeutral, stemOf, stemsOf } from './words';

@@ -78,8 +78,7 @@ export interface LibraryText {
   other: string;
 }
 
-export function libraryText(plan: Plan): LibraryText {
-  const facts = libraryFacts(plan);
+export function libraryText(plan: Plan, facts = libraryFacts(plan)): LibraryText {
   return {
     title: plan.title,
     question: [plan.question, plan.prediction, plan.reason].join('\n'),

@@ -180,6 +180,8 @@ const cases: [string, Plan, Plan][] = [
     pasted(`${milky}\nWarm it up again and serve.`),
     pasted(`${milky}\nReheat until the core shows 75 °C.`),
   ],
+  // Reached at once, 70 °C is not enough for any authority.
+  ['reheat', pasted(`${milky}\nReheat to 70 °C.`), pasted(`${milky}\nReheat to 75 °C.`)],
   // A pan, or bread without milk, is no such food.
   ['reheat', pasted(`${milky}\nReheat gently.`), pasted(`${milky}\nReheat the oven.`)],
   [

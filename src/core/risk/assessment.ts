@@ -1,9 +1,10 @@
-import { allergens, allergensOf, itemById, substitutesFor } from '../ingredients';
+import { allergens, allergensOf, isOfAnimals, itemById, substitutesFor } from '../ingredients';
 import { itemOf } from '../batch';
 import { capitalised, listed } from '../format';
 import type { Place, Plan, Risk } from '../practical';
 import { hazardIds, hazards, hazardsIn, type HazardId } from '../safety';
 import { controls } from './controls';
+import { ingredientNames } from './ingredient-names';
 
 type AllergenId = (typeof allergens)[number]['id'];
 
@@ -105,11 +106,7 @@ function fromIngredients(plan: Plan): RiskLine[] {
   }
   const cold = plan.formula.filter((line) => {
     const item = itemOf(line);
-    return (
-      item !== undefined &&
-      /^(?:dairy|egg|meat|fish|shellfish)$/.test(item.origin) &&
-      !keepsWarm.test(item.id)
-    );
+    return item !== undefined && isOfAnimals(item) && !keepsWarm.test(item.id);
   });
   if (cold.length > 0) {
     lines.push(
@@ -161,13 +158,7 @@ function fromVenue(plan: Plan, place: Place | null): RiskLine[] {
 
 /** Allergens of the formula and of what levels put in, by the 14 of UK and EU law, and what could stand in. */
 export function allergenLines(plan: Plan): AllergenLine[] {
-  const swapped = plan.factors.flatMap(({ acts, levels }) =>
-    acts.on === 'swap' ? levels.map((level) => level.words) : [],
-  );
-  const names = [
-    ...plan.formula.map((line) => ({ name: line.name, known: itemOf(line)?.name ?? line.name })),
-    ...swapped.map((name) => ({ name, known: name })),
-  ].filter((one) => one.name.trim() !== '');
+  const names = ingredientNames(plan);
   return allergens
     .filter((one) => one.ukEu)
     .flatMap(({ id, name }) => {

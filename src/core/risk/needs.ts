@@ -1,5 +1,5 @@
-import { itemOf } from '../batch';
 import {
+  allergenIds,
   allergens,
   allergensOf,
   diets,
@@ -9,29 +9,11 @@ import {
   type Diet,
 } from '../ingredients';
 import type { Plan } from '../practical';
+import { ingredientNames } from './ingredient-names';
 import { about, list, oneOf, record, refined, text, whole, type Of } from '../shape';
 
-/** What a class can declare: an allergen of the 14, or a way of eating. */
-export const needIds = [
-  'gluten',
-  'crustaceans',
-  'molluscs',
-  'eggs',
-  'fish',
-  'peanuts',
-  'soya',
-  'milk',
-  'nuts',
-  'celery',
-  'mustard',
-  'sesame',
-  'sulphites',
-  'lupin',
-  'vegetarian',
-  'vegan',
-  'no-pork-or-gelatine',
-  'no-alcohol',
-] as const;
+/** What a class can declare: an allergen of one of the laws, or a way of eating. */
+export const needIds = [...allergenIds, ...diets] as const;
 export type NeedId = (typeof needIds)[number];
 
 const isDiet = (id: NeedId): id is Diet => (diets as readonly string[]).includes(id);
@@ -86,19 +68,6 @@ export function judgeNeeds(plan: Plan, needs: readonly Need[]): NeedJudged[] {
     };
   });
 }
-
-/** Every ingredient of the formula, and what levels put in its place. */
-function ingredientNames(plan: Plan): { name: string; known: string }[] {
-  const swapped = plan.factors.flatMap(({ acts, levels }) =>
-    acts.on === 'swap' ? levels.map((level) => level.words) : [],
-  );
-  return [
-    ...plan.formula.map((line) => ({ name: line.name, known: itemOf(line)?.name ?? line.name })),
-    ...swapped.map((name) => ({ name, known: name })),
-  ].filter(({ name }) => name.trim() !== '' && !nothing.test(name.trim()));
-}
-
-const nothing = /^(?:no|none|nothing|without|left out|–|—|-|0)$/i;
 
 /** By what was typed and by what the table takes it for: the worse of the two. */
 function worst(name: string, known: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {

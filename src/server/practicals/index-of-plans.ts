@@ -15,16 +15,17 @@ export async function indexPlan(knex: Knex, { practicalId, number, savedAt, plan
     .where({ practical_id: practicalId })
     .first<{ line: number; revision: number } | undefined>('line', 'revision');
   if (known && known.revision > number) return;
+  const facts = libraryFacts(plan);
   const row = {
     practical_id: practicalId,
     revision: number,
     saved_at: savedAt,
     title: plan.title,
     question: plan.question,
-    facts: JSON.stringify(libraryFacts(plan)),
+    facts: JSON.stringify(facts),
   };
   if (known) await knex('library').where({ line: known.line }).update(row);
   const [line] = known ? [known.line] : await knex('library').insert(row);
   if (known) await knex('library_text').where({ rowid: line }).delete();
-  await knex('library_text').insert({ rowid: line, ...libraryText(plan) });
+  await knex('library_text').insert({ rowid: line, ...libraryText(plan, facts) });
 }

@@ -72,12 +72,9 @@ export function typedLevels(plan: Plan, factor: Factor, text: string): LevelText
     (rest, word) => (word === '' ? rest : rest.replaceAll(word, ' ')),
     text,
   );
-  const series = isNumeric(factor) ? levelSeries(plain) : null;
+  const series = isNumeric(factor) ? levelSeries(plain, roomIn(factorFields.levels, factor.levels)) : null;
   if (typeof series === 'string') return series;
   const typed = series === null ? [text] : series.map((value) => formatNumber(value));
-  const room = roomIn(factorFields.levels, factor.levels);
-  if (typed.length > room)
-    return `${typed.length} levels more than the ${factor.levels.length} there are too many`;
   const taken: LevelText[] = [];
   for (const one of typed) {
     const levels = [

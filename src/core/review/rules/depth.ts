@@ -1,6 +1,7 @@
 import { depthMm, sheetCm2 } from '../../batch';
 import { formatNumber } from '../../format';
 import { seriesSource, thickSoup, trayMinutes } from '../../heat';
+import { isOfAnimals } from '../../ingredients';
 import { remembered } from '../../memory';
 import { newStep, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
@@ -13,7 +14,6 @@ const [hotC, coldC, withinMinutes, airC] = [63, 8, 90, 3];
 /** Still air of a refrigerator over and under a dish, W/m²K (common practice). */
 const stillAir = 12;
 
-const perishable = /^(?:dairy|egg|meat|fish|shellfish)$/;
 const heated = /\b(?:boil|simmer|heat|cook|bake|fry|roast|steam|warm|roux|thicken)\w*\b/i;
 const chilled = /\b(?:chill|refrigerat\w*|fridge|cool)\b/i;
 const helped = /\b(?:ice bath|ice water|iced water|in ice|blast chill\w*)\b/i;
@@ -35,7 +35,7 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
   const lines = batchOf(plan, place);
   const mass = massOfBatch(lines);
   if (trayCm2 === null || mass === null || mass <= 0) return [];
-  if (!lines.some(({ item }) => item && perishable.test(item.origin))) return [];
+  if (!lines.some(({ item }) => item && isOfAnimals(item))) return [];
   const at = plan.steps.findIndex(({ text }) => heated.test(text));
   const cooled = plan.steps.find(
     (step, i) =>

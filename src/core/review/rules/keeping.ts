@@ -1,9 +1,10 @@
 import { formatNumber } from '../../format';
-import { newStep, stepMinutes, temperatureEnd, type Plan, type Step } from '../../practical';
+import { newStep, stepMinutes, temperatureEnd, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
 import { batchOf } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
+import { endingInCore } from '../step-remedies';
 
 /** Food that grows microbes where it stands warm: wet, and of animals or cooked. */
 const perishable =
@@ -89,25 +90,7 @@ export const meatIsProbed: Rule = ({ plan, place }) => {
       ...(cooks && {
         remedy: {
           label: 'end it at 75 °C in the core',
-          apply: (was: Plan): Plan => {
-            const probe = was.thermometers.find((one) => one.in === 'core');
-            return {
-              ...was,
-              thermometers: probe
-                ? was.thermometers
-                : [...was.thermometers, { id: 'core-probe', in: 'core', smallestDivisionC: 0.1 }],
-              steps: was.steps.map((one): Step =>
-                one.id === cooks.id
-                  ? {
-                      ...one,
-                      need: 'all',
-                      ends: [...one.ends.slice(0, 5), { kind: 'temperature', celsius: 75, basis: 'as-read' }],
-                      thermometerId: probe?.id ?? 'core-probe',
-                    }
-                  : one,
-              ),
-            };
-          },
+          apply: (was: Plan) => endingInCore(was, cooks.id, 75),
         },
       }),
     },

@@ -1,8 +1,10 @@
-import { temperatureEnd, type Plan, type Step } from '../../practical';
+import { isOfAnimals } from '../../ingredients';
+import { temperatureEnd, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
 import { batchOf } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
+import { endingInCore, sayingToo } from '../step-remedies';
 
 const again =
   /\breheat\w*\b|\b(?:heat|warm)(?:ed|ing|s)? (?:it |them |the \w+ )?(?:up )?(?:again|through again)\b|\bre-?warm\w*\b/i;
@@ -11,12 +13,11 @@ const notFood =
   /\b(?:oven|pan|oil|water|iron|griddle|bowl|jug)\b[^.]{0,12}\b(?:again|up)\b|\breheat (?:the )?(?:oven|pan|oil|griddle)\b/i;
 /** What reheated food reaches in its core (UK guidance; Scotland asks for 82 °C, the FDA for 74 °C; from memory). */
 const reheatC = 75;
+/** The least an authority takes as reheated, reached at once. */
+const hotEnoughC = 74;
 
-const perishable = /^(?:dairy|egg|meat|fish|shellfish)$/;
 const risky = (plan: Plan, place: Parameters<typeof batchOf>[1]) =>
-  batchOf(plan, place).find(
-    ({ item }) => item !== undefined && (perishable.test(item.origin) || item.id === 'rice'),
-  );
+  batchOf(plan, place).find(({ item }) => item !== undefined && (isOfAnimals(item) || item.id === 'rice'));
 
 /** Food that is heated again is heated right through, once. */
 export const reheatedIsHot: Rule = ({ plan, place }) => {
@@ -26,7 +27,7 @@ export const reheatedIsHot: Rule = ({ plan, place }) => {
     if (!again.test(step.text) || notFood.test(step.text)) return [];
     const end = temperatureEnd(step);
     const told = end?.celsius ?? null;
-    if (told !== null && told >= 70) return [];
+    if (told !== null && told >= hotEnoughC) return [];
     return [
       {
         id: `reheat:${step.id}`,
@@ -41,48 +42,28 @@ export const reheatedIsHot: Rule = ({ plan, place }) => {
             : [{ text: 'said in the step', value: told, unit: '°C' }]),
           whoDecides,
         ]),
-        remedy: { label: `end it at ${reheatC} °C in the core`, apply: (was) => probed(was, step) },
+        remedy: {
+          label: `end it at ${reheatC} °C in the core`,
+          apply: (was) => endingInCore(was, step.id, reheatC),
+        },
       },
     ];
   });
 };
-
-/** The plan with a step that ends when the core is hot. */
-function probed(was: Plan, { id }: Step): Plan {
-  const probe = was.thermometers.find((one) => one.in === 'core');
-  return {
-    ...was,
-    thermometers: probe
-      ? was.thermometers
-      : [...was.thermometers, { id: 'core-probe', in: 'core', smallestDivisionC: 0.1 }],
-    steps: was.steps.map((one): Step =>
-      one.id === id
-        ? {
-            ...one,
-            need: 'all',
-            ends: [
-              ...one.ends.filter((end) => end.kind !== 'temperature').slice(0, 5),
-              { kind: 'temperature', celsius: reheatC, basis: 'as-read' },
-            ],
-            thermometerId: probe?.id ?? 'core-probe',
-          }
-        : one,
-    ),
-  };
-}
 
 const leaves = /\b(?:take|carry|bring)\w*\b[^.]{0,30}\bhome\b|\bto take away\b/i;
 const keptCold = /\b(?:cool(?:er)? ?(?:bag|box)|ice pack|freezer block|refrigerat\w*|fridge|chilled)\b/i;
 /** How long such food may be on the way without cold (common guidance). */
 const onTheWayMin = 60;
 
+const packedCold =
+  'Cold, in a cool bag with an ice pack, at home within the hour and into the refrigerator; label with date and allergens.';
+
 /** Food that spoils does not ride home in a school bag. */
 export const whatLeavesStaysCold: Rule = ({ plan, place }) => {
   const food = risky(plan, place);
   const step = plan.steps.find(({ text }) => leaves.test(text));
   if (!food || !step || keptCold.test(step.text)) return [];
-  const words =
-    ' Cold, in a cool bag with an ice pack, at home within the hour and into the refrigerator; label with date and allergens.';
   return [
     {
       id: `taken-home:${step.id}`,
@@ -95,19 +76,7 @@ export const whatLeavesStaysCold: Rule = ({ plan, place }) => {
         `step: ${step.text.slice(0, 80)}`,
         whoDecides,
       ]),
-      ...(step.text.length + words.length <= 1200 && {
-        remedy: {
-          label: 'say so in the step',
-          apply: (was: Plan): Plan => ({
-            ...was,
-            steps: was.steps.map((one) =>
-              one.id === step.id
-                ? { ...one, text: `${one.text.trimEnd().replace(/([^.!?])$/, '$1.')}${words}` }
-                : one,
-            ),
-          }),
-        },
-      }),
+      ...sayingToo(step, packedCold),
     },
   ];
 };

@@ -5,6 +5,7 @@ import { techniquesIn } from '../../techniques';
 import { workingOf } from '../../working';
 import { batchOf, massOfBatch, volumeOfBatch } from '../batch-of';
 import type { Rule } from '../plan-remark';
+import { sayingToo } from '../step-remedies';
 
 /** How full a tin may be for a batter that only steam raises (common practice: half). */
 const steamFillPercent = 50;
@@ -74,7 +75,6 @@ export const jarsHaveHeadspace: Rule = ({ plan }) => {
   if (!kept.test(words) || saysSpace.test(words)) return [];
   const step = plan.steps.find(({ text }) => jars.test(text) && filling.test(text));
   if (!step) return [];
-  const free = ` Leave ${headspaceMm} mm (1 inch) free below the rim.`;
   return [
     {
       id: `headspace:${step.id}`,
@@ -86,19 +86,7 @@ export const jarsHaveHeadspace: Rule = ({ plan }) => {
         { text: 'headspace, common practice', value: headspaceMm, unit: 'mm' },
         { text: '1 inch', value: Number(formatNumber(25.4, 1)), unit: 'mm' },
       ]),
-      ...(step.text.length + free.length <= 1200 && {
-        remedy: {
-          label: 'say so in the step',
-          apply: (was: Plan): Plan => ({
-            ...was,
-            steps: was.steps.map((one) =>
-              one.id === step.id
-                ? { ...one, text: `${one.text.trimEnd().replace(/([^.!?])$/, '$1.')}${free}` }
-                : one,
-            ),
-          }),
-        },
-      }),
+      ...sayingToo(step, `Leave ${headspaceMm} mm (1 inch) free below the rim.`),
     },
   ];
 };

@@ -1,0 +1,16 @@
+import { itemOf } from '../batch';
+import type { Plan } from '../practical';
+
+/** Words of a level that put nothing in. */
+const nothing = /^(?:no|none|nothing|without|left out|–|—|-|0)$/i;
+
+/** Every ingredient of the formula and what levels put in its place: as it is called, and as the table calls it. */
+export function ingredientNames(plan: Plan): { name: string; known: string }[] {
+  const swapped = plan.factors.flatMap(({ acts, levels }) =>
+    acts.on === 'swap' ? levels.map((level) => level.words) : [],
+  );
+  return [
+    ...plan.formula.map((line) => ({ name: line.name, known: itemOf(line)?.name ?? line.name })),
+    ...swapped.map((name) => ({ name, known: name })),
+  ].filter(({ name }) => name.trim() !== '' && !nothing.test(name.trim()));
+}
