@@ -11,11 +11,6 @@ export { newIngredient, newResponse, newStep } from './new-parts';
 export { newPlan } from './new-plan';
 export { placeOf, placeShape, type Place } from './place';
 export {
-  aimShape,
-  answerShape,
-  keyWordShape,
-  lookedAtShape,
-  tagShape,
   media,
   factorFields,
   heldShape,
@@ -29,7 +24,6 @@ export {
   riskShape,
   usualRiskScale,
   responseShape,
-  studentQuestionShape,
   thermometerShape,
   responseKinds,
   type Acts,
@@ -37,18 +31,14 @@ export {
   type Factor,
   type HeldConstant,
   type Ingredient,
-  type KeyWord,
   type Level,
-  type LookedAt,
   type Medium,
-  type ModelAnswer,
   type NotedVariable,
   type Plan,
   type Portions,
   type Response,
   type Risk,
   type Thermometer,
-  type Trial,
 } from './plan';
 export {
   afterShape,
@@ -103,3 +93,15 @@ export {
   treatmentsOf,
   type Treatment,
 } from './treatments';
+export {
+  aimShape,
+  answerShape,
+  keyWordShape,
+  lookedAtShape,
+  studentQuestionShape,
+  tagShape,
+  type KeyWord,
+  type LookedAt,
+  type ModelAnswer,
+  type Trial,
+} from './taught';

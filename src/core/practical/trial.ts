@@ -1,5 +1,6 @@
-import type { Plan, Trial } from './plan';
+import type { Plan } from './plan';
 import type { Step } from './step';
+import type { Trial } from './taught';
 
 /** How much longer students take than a practised hand at what is done by hand (common practice: half as long again). */
 export const studentsTake = 1.5;

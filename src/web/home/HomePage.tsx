@@ -6,9 +6,8 @@ import { formatNumber } from '../../core/format';
 import { homeSource, homeVersion, type HomeVersion } from '../../core/home';
 import { treatmentsOf, type Plan } from '../../core/practical';
 import { usePractical } from '../api/queries';
-import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
-import { draftsOf } from '../plan/plan-drafts';
+import { usePlanToPrint } from '../plan/use-plan-to-print';
 import { Page } from '../report/Page';
 import type { PaperName } from '../report/paper';
 import { PaperChoice } from '../report/PaperChoice';
@@ -27,10 +26,7 @@ export function HomePage() {
 }
 
 function Sheet({ practical }: { practical: Practical }) {
-  // What was typed a moment ago may still be on its way to the server.
-  const [plan] = useState(() => draftsOf(practical.id).read()?.plan ?? practical.plan);
-  const rooms = useRoomChoices();
-  const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
+  const { plan, place } = usePlanToPrint(practical);
   const [paper, setPaper] = useState<PaperName>('A4');
   const treatments = treatmentsOf(plan);
   const [chosen, setChosen] = useState('');

@@ -8,9 +8,8 @@ import type { Place, Plan } from '../../core/practical';
 import { riskLines, type RiskLine } from '../../core/risk';
 import { whoDecides } from '../../core/safety';
 import { useClasses, usePractical } from '../api/queries';
-import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
-import { draftsOf } from '../plan/plan-drafts';
+import { usePlanToPrint } from '../plan/use-plan-to-print';
 import { Page } from '../report/Page';
 import type { PaperName } from '../report/paper';
 import { PaperChoice } from '../report/PaperChoice';
@@ -31,10 +30,7 @@ export function RiskPage() {
 }
 
 function Assessment({ practical }: { practical: Practical }) {
-  // What was typed a moment ago may still be on its way to the server.
-  const [plan] = useState(() => draftsOf(practical.id).read()?.plan ?? practical.plan);
-  const rooms = useRoomChoices();
-  const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
+  const { plan, place } = usePlanToPrint(practical);
   const [paper, setPaper] = useState<PaperName>('A4');
   const [name, setName] = useState('');
   const [exercise, setExercise] = useState(false);

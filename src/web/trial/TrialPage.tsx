@@ -1,6 +1,6 @@
-import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { formatNumber } from '../../core/format';
 import {
@@ -9,26 +9,23 @@ import {
   stationPlan,
   studentsTake,
   treatmentsOf,
-  withTrial,
   type Place,
   type Plan,
   type Step,
 } from '../../core/practical';
 import { ingredientGrams } from '../../core/batch';
 import { hazards } from '../../core/safety';
-import { useKeepRevision } from '../api/library-queries';
 import { usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
-import { sayError } from '../api/request';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { draftsOf } from '../plan/plan-drafts';
 import { Aside } from '../ui/Aside';
-import { MainButton, QuietButton } from '../ui/Button';
+import { QuietButton } from '../ui/Button';
 import { Choice, NumberField } from '../ui/fields';
-import { newId } from '../ui/lists';
 import { Notice, Waiting } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
 import { begin, end, keepTrial, readTrial, type TrialNow } from './trial-clock';
+import { EarlierTrials, TrialEnding } from './TrialEnding';
 
 /** A dry run at one station: each step is timed, and its minutes come back into the plan. */
 export function TrialPage() {
@@ -111,7 +108,7 @@ function Trial({ practical }: { practical: Practical }) {
             />
             ; waiting takes what it took.
           </Box>
-          <Ending
+          <TrialEnding
             practical={practical}
             trial={trial}
             factor={factor}
@@ -215,93 +212,6 @@ function Clock({ since, before }: { since: number; before: number }) {
   return (
     <Box fontSize="2xl" fontWeight="bold" role="timer">
       {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
-    </Box>
-  );
-}
-
-interface EndingProps {
-  practical: Practical;
-  trial: TrialNow;
-  factor: number;
-  treatment: string;
-  onTrial(trial: TrialNow): void;
-}
-
-/** A note, and the minutes into the plan. */
-function Ending({ practical, trial, factor, treatment, onTrial }: EndingProps) {
-  const navigate = useNavigate();
-  const keep = useKeepRevision(practical.id);
-  const timed = trial.running !== null || Object.keys(trial.took).length > 0;
-  const put = async () => {
-    const now = Date.now();
-    const known = new Set(practical.plan.steps.map(({ id }) => id));
-    const took = Object.entries(end(trial, now).took)
-      .filter(([stepId]) => known.has(stepId))
-      .map(([stepId, minutes]) => ({ stepId, minutes }));
-    const whole = { id: newId(), at: now, treatment: treatment.slice(0, 120), took, note: trial.note };
-    await keep.mutateAsync({ basedOn: practical.number, plan: withTrial(practical.plan, whole, factor) });
-    keepTrial(practical.id, null);
-    await navigate(`/practicals/${practical.id}/plan`);
-  };
-  return (
-    <>
-      <Box asChild fontSize="sm" color="soft">
-        <label htmlFor="trial-note">What to do otherwise</label>
-      </Box>
-      <chakra.textarea
-        id="trial-note"
-        rows={4}
-        maxLength={1000}
-        value={trial.note}
-        placeholder="the pan was too small, the syrup …"
-        onChange={(event) => onTrial({ ...trial, note: event.target.value })}
-        w="100%"
-        bg="sheet"
-        borderWidth="1px"
-        borderColor="strongRule"
-        borderRadius="6px"
-        px="3"
-        py="2"
-      />
-      <MainButton
-        mt="3"
-        disabled={!timed || keep.isPending}
-        onClick={() => void put().catch(() => undefined)}
-      >
-        Put the minutes into the plan
-      </MainButton>
-      {!timed && (
-        <Box color="soft" fontSize="sm" mt="1">
-          No step was timed yet.
-        </Box>
-      )}
-      {keep.error && (
-        <Box mt="3">
-          <Notice kind="stop">{sayError(keep.error)} What you timed is still here.</Notice>
-        </Box>
-      )}
-    </>
-  );
-}
-
-function EarlierTrials({ plan }: { plan: Plan }) {
-  if (plan.trials.length === 0) return null;
-  return (
-    <Box mt="7">
-      <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny">
-        Tried before
-      </Heading>
-      {[...plan.trials].reverse().map(({ id, at, treatment, took, note }) => (
-        <Box key={id} py="2" borderBottomWidth="1px" borderColor="rule">
-          <b>
-            {new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}
-          </b>
-          {treatment && `, ${treatment}`}:{' '}
-          {formatNumber(Number(took.reduce((sum, { minutes }) => sum + minutes, 0).toPrecision(2)))} min of
-          steps
-          {note && <Box color="soft">{note}</Box>}
-        </Box>
-      ))}
     </Box>
   );
 }
