@@ -186,5 +186,7 @@ test('what a class must not have is held against the batch, and leaves only wher
   await page.goto(`${server.url}/practicals/practical-scones/home`);
   await expect(page.locator('.paper')).toContainText('With an adult: hot oven or dish.');
   await expect(page.locator('.paper')).toContainText('about 3 tbsp, level');
+  await page.goto(`${server.url}/practicals/practical-koftas/home`);
+  await expect(page.locator('.paper')).toContainText('To 75.0 °C (167.0 °F).');
   expect(await graveFindings(page)).toEqual([]);
 });

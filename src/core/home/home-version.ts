@@ -4,10 +4,12 @@ import { itemById, substitutesFor } from '../ingredients';
 import {
   gramsWords,
   stationPlan,
+  temperatureEnd,
   treatmentsOf,
   type Ingredient,
   type Place,
   type Plan,
+  type StationStep,
   type Step,
 } from '../practical';
 import { hazards, hazardsIn, whoDecides, type HazardId } from '../safety';
@@ -23,10 +25,22 @@ export interface HomeVersion {
   ingredients: { words: string; household: string; instead: string[] }[];
   /** What is needed, and what a kitchen has in its place. */
   tools: { tool: string; instead: string }[];
-  steps: { text: string; minutes: number | null; adult: string; stop: boolean; notAtHome: string }[];
+  steps: HomeStep[];
   keeping: string[];
   /** Why it is not for home at all; empty where it is. */
   notAtHome: string[];
+}
+
+export interface HomeStep {
+  text: string;
+  /** What a thermometer shows at its end, °C; null where none ends it. */
+  endC: number | null;
+  minutes: number | null;
+  /** Why an adult stands beside; empty where none need. */
+  adult: string;
+  /** Here one can stop. */
+  stop: boolean;
+  notAtHome: string;
 }
 
 /** Dangers at which an adult stands beside, and those that stay at school. */
@@ -94,12 +108,13 @@ export function homeVersion(plan: Plan, place: Place | null, treatmentId: string
   };
 }
 
-function stepAtHome(step: Step): HomeVersion['steps'][number] {
+function stepAtHome(step: Step | StationStep): HomeStep {
   const found = [...new Set([...step.hazards, ...hazardsIn(step.text)])];
   const school = found.find((id) => onlyAtSchool.includes(id));
   const adult = found.filter((id) => withAdult.includes(id)).map((id) => hazards[id].name);
   return {
     text: step.text,
+    endC: ('target' in step ? step.target?.localC : temperatureEnd(step)?.celsius) ?? null,
     minutes: step.minutesTo ?? step.minutes,
     adult: step.adult || adult.length > 0 ? adult.join(', ') || 'an adult does this' : '',
     stop:

@@ -110,6 +110,19 @@ describe('the sheet for home', () => {
     expect(homeVersion(plan, kitchen, whisk).steps.map(({ text }) => text)).toEqual(['Stir by whisk.']);
   });
 
+  it('gives the figure a step ends at: meat is done by it, a syrup by its level', () => {
+    const meat = pasted('Koftas\n400 g minced turkey\n\nFry the turkey until the core shows 75 °C.');
+    expect(homeVersion(meat, kitchen).steps.map(({ endC }) => endC)).toEqual([75]);
+    expect(homeVersion(examplePlan, kitchen).steps.map(({ endC }) => endC)).toEqual([
+      null,
+      150,
+      null,
+      null,
+      null,
+    ]);
+    expect(homeVersion({ ...examplePlan, factors: [] }, kitchen).steps[1]!.endC).toBeNull();
+  });
+
   it('says nothing by the spoon of what has no density, and finds tools in what is measured and kept', () => {
     const odd = pasted('Thing\n50 g blarney\n2 g salt\n\nMix the blarney and salt.', {
       responses: [newResponse({ id: 'p', name: 'sourness', unit: 'pH' })],

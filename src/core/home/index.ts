@@ -1,1 +1,1 @@
-export { homeSource, homeVersion, type HomeVersion } from './home-version';
+export { homeSource, homeVersion, type HomeStep, type HomeVersion } from './home-version';

@@ -2,8 +2,8 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
-import { formatNumber } from '../../core/format';
-import { homeSource, homeVersion, type HomeVersion } from '../../core/home';
+import { formatNumber, formatTemperature } from '../../core/format';
+import { homeSource, homeVersion, type HomeStep, type HomeVersion } from '../../core/home';
 import { treatmentsOf, type Plan } from '../../core/practical';
 import { usePractical } from '../api/queries';
 import { PracticalFrame } from '../frame/PracticalFrame';
@@ -106,7 +106,7 @@ function HomeSheet({ plan, home, paper }: { plan: Plan; home: HomeVersion; paper
       <Part name="Method">
         <Box as="ol" listStyleType="none">
           {home.steps.map((step, i) => (
-            <HomeStep key={i} step={step} number={i + 1} />
+            <StepLine key={i} step={step} number={i + 1} />
           ))}
         </Box>
       </Part>
@@ -133,12 +133,18 @@ function HomeSheet({ plan, home, paper }: { plan: Plan; home: HomeVersion; paper
   );
 }
 
-function HomeStep({ step, number }: { step: HomeVersion['steps'][number]; number: number }) {
+function StepLine({ step, number }: { step: HomeStep; number: number }) {
   return (
     <Box as="li" display="flex" gap="3mm" mb="1.4mm" css={{ breakInside: 'avoid' }}>
       <strong>{number}</strong>
       <Box flex="1">
         {step.text}
+        {step.endC !== null && (
+          <strong>
+            {' '}
+            To {formatTemperature(step.endC)} ({formatTemperature(step.endC, 'F')}).
+          </strong>
+        )}
         {step.adult && <strong> With an adult: {step.adult}.</strong>}
         {step.notAtHome && <strong> {step.notAtHome}</strong>}
         {step.stop && ' Here one can stop until tomorrow.'}
