@@ -21,10 +21,18 @@ export function planOfStation(plan: Plan, treatmentId: string | undefined): Plan
     })),
     leftOut: [],
     held: [],
-    steps: plan.steps.filter((step) => doesStep(step, plan, treatment)),
+    steps: plan.steps
+      .filter((step) => doesStep(step, plan, treatment))
+      .map((step) => ({ ...step, why: '', wrong: '', change: null })),
     studentQuestions: [],
     nextTime: '',
     pasted: '',
+    tags: [],
+    aims: [],
+    keyWords: [],
+    answers: [],
+    lookedAt: [],
+    trials: [],
     risks: [],
     dismissed: [],
   };

@@ -24,6 +24,22 @@ describe('a trial batch', () => {
     expect(steps[3]).toEqual(plan.steps[3]);
   });
 
+  it('leaves unsaid what was never said, and a look at a step of no minutes where it was', () => {
+    const unsaid: Plan = {
+      ...plan,
+      steps: [
+        newStep({ id: 'weigh', text: 'Weigh', minutes: 5 }),
+        newStep({ id: 'stir', text: 'Stir', minutes: null, minutesTo: 8, lookAt: 2 }),
+        newStep({ id: 'same', text: 'Rest', hands: 'waiting', minutes: 6, minutesTo: 6 }),
+      ],
+    };
+    expect(withTrial(unsaid, trial({ weigh: 4, stir: 4, same: 5 })).steps).toMatchObject([
+      { minutes: 6, minutesTo: null, lookAt: null, warnAt: null },
+      { minutes: 6, minutesTo: null, lookAt: 2, warnAt: null },
+      { minutes: 5, minutesTo: null, lookAt: null, warnAt: null },
+    ]);
+  });
+
   it('is kept with its note, the latest twenty of them, and the plan it was given stays', () => {
     const before = JSON.stringify(plan);
     let next = plan;
