@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { dietsOf, ingredientItems, itemById, itemCalled, itemsNamedIn, likelyItem, sentenceUses } from '.';
+import {
+  dietsOf,
+  dietVerdict,
+  ingredientItems,
+  itemById,
+  itemCalled,
+  itemsNamedIn,
+  likelyItem,
+  sentenceUses,
+} from '.';
 
 const named = (sentence: string) =>
   itemsNamedIn(sentence)
@@ -117,6 +126,21 @@ describe('the shelf', () => {
     const flake = itemById('flake-salt').density!;
     expect(flake.high / flake.low).toBeGreaterThanOrEqual(1.8);
     expect(itemById('salt').density!.low).toBeGreaterThan(flake.gPerMl);
+  });
+
+  it.each([
+    // A plant that is called after an animal is a plant; the animal is not.
+    ['oyster mushroom', 'vegan', 'yes'],
+    ["Lamb's lettuce ", 'vegan', 'yes'],
+    [' Beef Tomato', 'vegetarian', 'yes'],
+    ['crab apple', 'vegan', 'yes'],
+    ['oyster', 'vegan', 'no'],
+    ['beef dripping', 'vegetarian', 'no'],
+    // Meat says nothing about alcohol.
+    ['chicken breast', 'no-alcohol', 'yes'],
+    ['beef mince', 'no-alcohol', 'yes'],
+  ] as const)('%s: %s? %s', (name, diet, verdict) => {
+    expect(dietVerdict(name, diet)).toBe(verdict);
   });
 
   it('diets follow from what it is', () => {

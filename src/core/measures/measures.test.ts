@@ -71,6 +71,21 @@ describe('the measures of the trade', () => {
     const values = { 'mass before 2': 50, 'mass after 2': 45 };
     expect(valueOf(second, values)).toBeCloseTo(10);
     expect(second.at(-1)!.repeatSd).toBe(sag.repeat!.sd);
+    const third = responsesOf(sag, [...first, ...second], newId);
+    expect(third.map(({ name }) => name)).toEqual(['mass before 3', 'mass after 3', 'loss in mass 3']);
+    // How it is taken is said once, at the first line.
+    expect(third.map(({ how }) => how)).toEqual([sag.how, '', '']);
+  });
+
+  it('with a name that begins another keep the two apart', () => {
+    const lines = [
+      { ...measures[0]!.lines[0]!, name: 'mass', formula: '' },
+      { ...measures[0]!.lines[0]!, name: 'mass before', formula: '' },
+      { ...measures[0]!.lines[0]!, name: 'loss', formula: 'mass before − mass' },
+    ];
+    const named = responsesOf({ ...measures[0]!, lines }, [{ name: 'Mass' }], newId);
+    expect(named.map(({ name }) => name)).toEqual(['mass 2', 'mass before', 'loss']);
+    expect(named[2]!.formula).toBe('mass before − mass 2');
   });
 
   it('of what a practical is about stand first', () => {
