@@ -87,6 +87,7 @@ describe('rules that give figures', () => {
     const told = figures(plan, 'sheet-too-small');
     expect(told['dough / thickness']).toBeCloseTo(438.1, 1);
     expect(told['π/4 × diameter²']).toBeCloseTo(19.63, 2);
+    expect(told['used at the first cut']).toBe(75);
     // 0.75 × 438.1 / 19.63 = 16.7; 20 rounds are there at 0.75 × 4381 / (20 × 19.63) = 8.4 mm.
     const { what, remedy } = remark(plan, 'sheet-too-small')!;
     expect(what).toContain('10 mm thick it gives about 16 rounds, not 20');
@@ -102,6 +103,16 @@ describe('rules that give figures', () => {
     const told = figures(portions(milky, { trayCm2: 150 }), 'deep-to-cool');
     expect(told['batch / (area × trays × layers)']).toBeCloseTo(40, 5);
     expect(told['slab in still air of 3 °C, both faces, to 8 °C in the middle']).toBeGreaterThan(300);
+    const dish = portions(milky, { trayCm2: 150 });
+    const iced = remark(dish, 'deep-to-cool')!.remedy!.apply(dish);
+    expect(iced.steps.map(({ text }) => text.slice(0, 12))).toEqual([
+      'Stir the cor',
+      'Stand it in ',
+      'Chill for 3 ',
+    ]);
+    // Nothing hot, nothing to grow cold.
+    const raw = 'Set milk\n600 g milk\n30 g sugar\n\nStir the sugar into the milk.\nChill for 3 hours.';
+    expect(remark(portions(raw, { trayCm2: 150 }), 'deep-to-cool')).toBeUndefined();
     const deep = portions(milky, { trayCm2: 32 });
     expect(remark(deep, 'deep-to-cool')!.what).toMatch(/^188 mm deep it is cold only after /);
   });
@@ -115,6 +126,20 @@ describe('rules that give figures', () => {
     expect(remedy!.apply(plan).portions.vessels).toBe(9);
     expect(remark(portions(hollow, { vesselMl: 150, vessels: 6 }), 'steam-no-room')).toBeDefined();
     expect(remark(portions(hollow, { vesselMl: 153, vessels: 6 }), 'steam-no-room')).toBeUndefined();
+    const other = (flour: string, egg: string, milk: string, more = '2 g salt') =>
+      remark(
+        portions(
+          `Cups\n${flour}\n${egg}\n${milk}\n${more}\n\nMix it all.\nHeat the oven to 220 °C. Bake at 220 °C for 25 min.`,
+          { vesselMl: 60, vessels: 6 },
+        ),
+        'steam-no-room',
+      );
+    expect(other('150 g plain flour', '150 g egg', '223 g milk')).toBeDefined();
+    // A custard has no flour, a bread little egg, a dough little milk; yeast raises by itself.
+    expect(other('60 g sugar', '150 g egg', '300 g milk')).toBeUndefined();
+    expect(other('150 g plain flour', '40 g egg', '320 g milk')).toBeUndefined();
+    expect(other('300 g plain flour', '150 g egg', '100 g milk')).toBeUndefined();
+    expect(other('150 g plain flour', '150 g egg', '223 g milk', '8 g fresh yeast')).toBeUndefined();
   });
 
   it('of reheating: says what the step says, and of rice as of meat', () => {
@@ -123,6 +148,8 @@ describe('rules that give figures', () => {
     expect(remark(again('rice', 'Reheat it.'), 'reheat')!.what).toMatch(/rice is heated again/i);
     expect(figures(again('rice', 'Reheat it.'), 'reheat')).toHaveProperty('said in the step: nothing');
     expect(figures(again('milk', 'Reheat to 65 °C.'), 'reheat')['said in the step']).toBe(65);
+    const lukewarm = again('milk', 'Reheat to 65 °C.');
+    expect(remark(remark(lukewarm, 'reheat')!.remedy!.apply(lukewarm), 'reheat')).toBeUndefined();
     // 74 °C, reached at once, is enough for one authority.
     expect(remark(again('milk', 'Reheat to 74 °C.'), 'reheat')).toBeUndefined();
     expect(remark(again('milk', 'Reheat to 73 °C.'), 'reheat')).toBeDefined();
@@ -151,6 +178,16 @@ describe('rules that give figures', () => {
     expect(egg(stirred, 'height')).toBeUndefined();
     expect(egg(poached, 'spread of the white')).toBeDefined();
     expect(egg(whisked, 'height of the foam', 1)).toBeUndefined();
+    const both = pasted(whisked, {
+      ...{ stations: 4, factors: [levels(2)] },
+      responses: [
+        newResponse({ id: 'c', name: 'colour' }),
+        newResponse({ id: 'h', name: 'height', unit: 'mm' }),
+      ],
+    });
+    expect(remark(both, 'egg-age')).toBeDefined();
+    const noted = { ...both, noted: [{ id: 'n', what: 'age of the eggs', unit: 'days' }] };
+    expect(remark(noted, 'egg-age')).toBeUndefined();
     expect(
       egg('Foam\n60 g aquafaba\n60 g sugar\n\nWhisk to stiff peaks.', 'height of the foam'),
     ).toBeUndefined();

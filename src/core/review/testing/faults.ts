@@ -9,6 +9,7 @@ export const kitchen: Place = {
   measuredBoilingC: 96,
   stations: 12,
   balanceG: 0.1,
+  equipment: [],
 };
 export const laboratory: Place = { ...kitchen, name: 'Lab 3', kind: 'laboratory' };
 export const rooms = [
