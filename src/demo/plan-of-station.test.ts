@@ -47,7 +47,8 @@ describe('what a station is given of a plan', () => {
       });
       const sent = JSON.stringify(own);
       for (const { answer } of plan.answers) expect(sent).not.toContain(JSON.stringify(answer).slice(1, -1));
-      for (const { meaning } of plan.keyWords) expect(sent).not.toContain(JSON.stringify(meaning).slice(1, -1));
+      for (const { meaning } of plan.keyWords)
+        expect(sent).not.toContain(JSON.stringify(meaning).slice(1, -1));
       for (const { what } of plan.lookedAt) expect(own.lookedAt, what).toEqual([]);
       for (const { why, wrong } of own.steps) expect(why + wrong).toBe('');
     }

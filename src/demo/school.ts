@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import type { NewClass } from '../contract/classes';
 import type { NewPractical } from '../contract/practicals';
 import type { NewRoom } from '../contract/rooms';
+import { newEquipment, type Equipment, type EquipmentKind } from '../core/room';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import { allocateTreatments } from '../core/design';
@@ -32,6 +33,34 @@ export interface DemoSchool {
 const minute = 60_000;
 const day = 24 * 60 * minute;
 
+/** So many of a kind, each as they usually are but for what is said. */
+const several = <K extends EquipmentKind>(
+  kind: K,
+  count: number,
+  patch: Partial<Extract<Equipment, { kind: K }>> = {},
+): Equipment[] =>
+  Array.from({ length: count }, (_, i) => ({ ...newEquipment(kind, `${kind}-${i + 1}`, i + 1), ...patch }));
+
+const kitchenHas = [
+  ...several('hob', 12),
+  ...several('oven', 3, { traysPerShelf: 2 }),
+  ...several('refrigerator', 2),
+  ...several('freezer', 1),
+  ...several('microwave', 2),
+  ...several('kettle', 3),
+  ...several('mixer', 4),
+  ...several('sink', 6),
+  ...several('balance', 6, { divisionG: 0.1 }),
+  ...several('thermometer', 6),
+];
+const laboratoryHas = [
+  ...several('sink', 5),
+  ...several('balance', 10, { divisionG: 0.01, capacityG: 600 }),
+  ...several('thermometer', 12, { type: 'liquid', lowC: -10, highC: 110, divisionC: 1, lineC: 1 }),
+  ...several('kettle', 2),
+  ...several('refrigerator', 1),
+];
+
 const rooms: NewRoom[] = [
   {
     id: 'room-kitchen',
@@ -41,6 +70,7 @@ const rooms: NewRoom[] = [
     measuredBoilingC: null,
     stations: 12,
     balanceG: 0.1,
+    equipment: kitchenHas,
   },
   {
     id: 'room-lab',
@@ -50,6 +80,7 @@ const rooms: NewRoom[] = [
     measuredBoilingC: 95.8,
     stations: 10,
     balanceG: 0.01,
+    equipment: laboratoryHas,
   },
 ];
 

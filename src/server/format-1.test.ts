@@ -138,7 +138,13 @@ describe('what the first format wrote', () => {
       // Rules that are newer than the file speak of it as well.
       const said = open
         .filter(({ id }) => !newer.has(id.split(':')[0]!))
-        .map(({ id, rank, at, what, why }) => ({ id, rank, at, what, why }));
+        // The words of one have grown since, for a room that is shared tells more.
+        .map(({ id, rank, at, what, why }) => ({
+          ...{ id, rank, at, why },
+          what: what
+            .replace('A station by itself fits', 'Fits')
+            .replace(', even for a station by itself', ''),
+        }));
       expect(said, `${was.id} ${was.number}`).toEqual(was.open);
       expect(dismissed.map(({ remark, reason }) => [remark.id, reason])).toEqual(was.dismissed);
       expect(timetableOf(plan).endsMinute).toBe(was.ends);

@@ -50,6 +50,7 @@ export {
   windowShape,
   type End,
   type Step,
+  type StepLane,
   type StepWhen,
 } from './step';
 export { readPlan, UnreadablePlan } from './read-plan';

@@ -1,4 +1,5 @@
-import { about, number, oneOf, orNull, record, text, whole, type Of } from '../shape';
+import { equipmentShape } from '../room';
+import { about, later, list, number, once, oneOf, orNull, record, text, whole, type Of } from '../shape';
 
 /** Altitudes a school can have, m. */
 const roomAltitudeRangeM = { low: -430, high: 6000 } as const;
@@ -10,6 +11,10 @@ const placeFields = {
   measuredBoilingC: about('what water boils at there, read on a thermometer', orNull(number(80, 102, '°C'))),
   stations: whole(1, 40),
   balanceG: about('smallest division of its balances', number(0.001, 50, 'g')),
+  equipment: later(
+    [],
+    about('what its stations share; a kind it has none of is not counted', once(list(equipmentShape, 200))),
+  ),
 } as const;
 
 /** The place a practical is done in, as far as the computation asks. */
@@ -17,6 +22,14 @@ export const placeShape = record('Place', placeFields);
 export type Place = Of<typeof placeShape>;
 
 /** The place in anything that has one, such as a room with its id: what the computation asks of it, no more. */
-export function placeOf({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: Place): Place {
-  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG };
+export function placeOf({
+  name,
+  kind,
+  altitudeM,
+  measuredBoilingC,
+  stations,
+  balanceG,
+  equipment,
+}: Place): Place {
+  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG, equipment };
 }

@@ -6,6 +6,7 @@ import {
   later,
   list,
   number,
+  once,
   oneOf,
   orNull,
   record,
@@ -14,7 +15,6 @@ import {
   union,
   whole,
   type Of,
-  type Shape,
 } from '../shape';
 import { repeatedLevel } from './factor-kind';
 import { settingKinds, stepShape } from './step';
@@ -214,18 +214,6 @@ export const thermometerShape = record('Thermometer', {
 
 /** A remark that was read and set aside, with the reason. */
 const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
-
-/** The words of an id that stands twice in a list, or null. */
-function twice(items: readonly { id: string }[]): string | null {
-  const seen = new Set<string>();
-  for (const { id: one } of items) {
-    if (seen.has(one)) return `each id once; “${one}” is there twice`;
-    seen.add(one);
-  }
-  return null;
-}
-
-const once = <T extends { id: string }>(shape: Shape<T[]>) => refined(shape, twice);
 
 /** A practical as it is planned: one revision is one of these documents. */
 export const planShape = record('Plan', {

@@ -25,6 +25,7 @@ const place: Place = {
   measuredBoilingC: null,
   stations: 12,
   balanceG: 0.1,
+  equipment: [],
 };
 /** Where a station at 150 °C ends its boil. */
 const boilTarget = (where: Place | null, plan = examplePlan, treatment: string | undefined = 'level-150') =>

@@ -32,6 +32,7 @@ const place: Place = {
   measuredBoilingC: 96,
   stations: 8,
   balanceG: 1,
+  equipment: [],
 };
 const factor = (acts: Acts, levels: Level[], unit = ''): Factor => ({
   id: 'f',

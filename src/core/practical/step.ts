@@ -105,9 +105,18 @@ export const stepShape = record('Step', {
   why: about('what it teaches', text(300)),
   wrong: later('', about('what can go wrong, and how it is put right', text(400))),
   hazards: list(oneOf(hazardIds), hazardIds.length),
+  lane: later(
+    'stations',
+    about(
+      'stations: each does it; class: once, for all; demonstration: shown, holding nobody up; everybody: all stop and look',
+      oneOf(['stations', 'class', 'demonstration', 'everybody']),
+    ),
+  ),
+  endsWith: later(null, about('the step it is to be ready together with', orNull(id()))),
   event: about('what is said when it is done, for the log; empty: “step 3 done”', text(60)),
 });
 
 export type Step = Of<typeof stepShape>;
 export type StepWhen = Step['when'];
+export type StepLane = Step['lane'];
 export type End = Of<typeof endShape>;

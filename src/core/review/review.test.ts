@@ -123,11 +123,11 @@ describe('the margin', () => {
     expect(lines[2]).toEqual(['step 2', 20, 'min']);
     const total = lines.at(-1)![1] as number;
     expect(lines.at(-1)![0]).toBe('together, of 50 min from bell to bell');
-    expect(over.what).toBe(`${total - 50} min over the bell`);
+    expect(over.what).toBe(`${total - 50} min over the bell, even for a station by itself`);
     const fits = (periodMinutes: number) =>
       open({ ...examplePlan, periodMinutes }).find((one) => one.at.section === 'time');
-    expect(fits(total)?.what).toBe('Fits with nothing to spare');
-    expect(fits(total + 5)?.what).toBe('Fits with 5 min to spare');
+    expect(fits(total)?.what).toBe('A station by itself fits with nothing to spare');
+    expect(fits(total + 5)?.what).toBe('A station by itself fits with 5 min to spare');
     expect(fits(total + 6)).toBeUndefined();
     // A step whose minutes nobody said makes “fits” a guess: nothing is promised. Counted as none, 20 min fall away.
     const unsaid = (when: Step['when']) =>

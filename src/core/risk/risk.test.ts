@@ -12,6 +12,7 @@ const kitchen: Place = {
   measuredBoilingC: null,
   stations: 8,
   balanceG: 0.1,
+  equipment: [],
 };
 const laboratory: Place = { ...kitchen, name: 'Lab 3', kind: 'laboratory' };
 

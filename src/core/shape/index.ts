@@ -27,5 +27,6 @@ export {
   type Spec,
   type Written,
 } from './shape';
+export { once } from './once';
 export { allowedIn } from './words';
 export { below, printable, refusalsOf, unknownFields, type Refusal } from './refusals';

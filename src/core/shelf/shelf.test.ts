@@ -11,6 +11,7 @@ const place: Place = {
   measuredBoilingC: null,
   stations: 12,
   balanceG: 1,
+  equipment: [],
 };
 const first = (question: string) => searchShelf(question, place)[0]!;
 

@@ -9,6 +9,7 @@ const kitchen: Place = {
   measuredBoilingC: 96,
   stations: 12,
   balanceG: 1,
+  equipment: [],
 };
 const cells = (table: string, row: string, place: Place | null = null) =>
   tables

@@ -102,6 +102,7 @@ describe('simulated probes', () => {
         measuredBoilingC: null,
         stations: 8,
         balanceG: 1,
+        equipment: [],
       });
       await app.classes.add({ id: 'c', name: '9B', students: 20, unit: 'C' });
       await app.practicals.add({ id: 'p', plan: examplePlan });

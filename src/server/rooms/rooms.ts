@@ -11,6 +11,7 @@ interface RoomRow {
   measured_boiling_c: number | null;
   stations: number;
   balance_g: number;
+  equipment: string;
   version: number;
 }
 
@@ -22,6 +23,7 @@ const roomOf = (row: RoomRow): Room => ({
   measuredBoilingC: row.measured_boiling_c,
   stations: row.stations,
   balanceG: row.balance_g,
+  equipment: JSON.parse(row.equipment) as Room['equipment'],
   version: row.version,
 });
 
@@ -32,6 +34,7 @@ const columnsOf = (room: RoomInput) => ({
   measured_boiling_c: room.measuredBoilingC,
   stations: room.stations,
   balance_g: room.balanceG,
+  equipment: JSON.stringify(room.equipment),
 });
 
 /** Writes a room, in whatever transaction `knex` is; one of the same id stays as it is. */

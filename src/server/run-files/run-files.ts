@@ -2,8 +2,10 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { isDeepStrictEqual } from 'node:util';
 import type { Knex } from 'knex';
 import { v7 as uuid } from 'uuid';
+import { newRoomShape } from '../../contract/rooms';
 import type { EntryInFile, Imported, RunFile, RunHead } from '../../contract/run-file';
 import type { Entry } from '../../core/run';
+import { filled } from '../../core/shape';
 import { insertClass, type Classes } from '../classes/classes';
 import { patiently } from '../db/patience';
 import type { Log } from '../log/log';
@@ -142,7 +144,7 @@ export class RunFiles {
   }
 
   async #addHead(knex: Knex, head: RunHead, author: string): Promise<string> {
-    await insertRoom(knex, head.room);
+    await insertRoom(knex, filled(newRoomShape, head.room));
     await insertClass(knex, head.class);
     const { practicalId, revision } = await this.#practicalFor(knex, head, author);
     const [roomId, classId] = [head.room.id, head.class.id];

@@ -26,7 +26,7 @@ import { StudentQuestionsSection } from './StudentQuestionsSection';
 import { TimeSection } from './TimeSection';
 import type { PlanKeeper } from './plan-keeper';
 import { usePlanKeeper } from './use-plan-keeper';
-import { useSettled, useSteady } from './use-settled';
+import { useSettled, useSteady } from '../ui/use-settled';
 
 const ExplainSection = lazy(() =>
   import('./ExplainSection').then((one) => ({ default: one.ExplainSection })),

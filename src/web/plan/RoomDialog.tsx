@@ -3,9 +3,10 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { RoomInput, type Room } from '../../contract/rooms';
 import { formatTemperature } from '../../core/format';
-import { boilingIn } from '../../core/practical';
+import { boilingIn, placeOf } from '../../core/practical';
 import { useAddRoom, useChangeRoom } from '../api/queries';
 import { ProblemError } from '../api/request';
+import { EquipmentLines } from '../rooms/EquipmentLines';
 import { parseNumber } from '../ui/fields';
 import { FormDialog } from '../ui/FormDialog';
 import { FormLine } from '../ui/FormLine';
@@ -31,6 +32,7 @@ const fresh: RoomInput = {
   measuredBoilingC: null,
   stations: 8,
   balanceG: 1,
+  equipment: [],
 };
 
 /** A room: its kind, its altitude or measured boiling point, its stations and balances. */
@@ -44,20 +46,20 @@ export function RoomDialog({ room, onClose, onSaved }: RoomDialogProps) {
       onSave={save}
     >
       <RoomFields form={form} />
+      <EquipmentLines
+        equipment={form.watch('equipment')}
+        onEquipment={(equipment) => form.setValue('equipment', equipment)}
+      />
       <Preview values={form.watch()} />
     </FormDialog>
   );
 }
 
-const inputOf = ({ name, kind, altitudeM, measuredBoilingC, stations, balanceG }: Room): RoomInput => ({
-  ...{ name, kind, altitudeM, measuredBoilingC, stations, balanceG },
-});
-
 /** The form of a room, and how it is kept; what the server refuses is said at its field. */
 function useRoomForm(room: Room | undefined, onSaved: (room: Room) => void) {
   const form = useForm<RoomInput>({
     resolver: classValidatorResolver(RoomInput),
-    defaultValues: room ? inputOf(room) : fresh,
+    defaultValues: room ? placeOf(room) : fresh,
     mode: 'onTouched',
   });
   const add = useAddRoom();

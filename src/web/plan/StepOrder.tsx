@@ -7,6 +7,7 @@ import {
   windowShape,
   type Plan,
   type Step,
+  type StepLane,
 } from '../../core/practical';
 import { isFull, longest, range } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
@@ -20,6 +21,7 @@ export function StepOrder(props: StepPartProps) {
   return (
     <>
       <Box>
+        <LaneLine {...props} />
         <AfterLines {...props} />
         <NeedLines {...props} />
       </Box>
@@ -35,6 +37,46 @@ const stepChoices = (plan: Plan, step: Step) =>
   plan.steps.flatMap((one, i) =>
     one.id === step.id ? [] : [[one.id, `step ${i + 1}, ${firstWords(one)}`] as const],
   );
+
+const lanes: readonly (readonly [StepLane, string])[] = [
+  ['stations', 'by each station'],
+  ['class', 'once, for the whole class'],
+  ['demonstration', 'as a demonstration beside the stations'],
+  ['everybody', 'with everybody stopping to look'],
+];
+
+/** Who does it, and what it is to be ready together with. */
+function LaneLine({ step, number, onChange }: StepPartProps) {
+  const { plan } = usePlan();
+  const choices = stepChoices(plan, step);
+  const gone = step.endsWith !== null && !choices.some(([id]) => id === step.endsWith);
+  return (
+    <Flex align="baseline" gap="1.5" wrap="wrap">
+      Done{' '}
+      <Choice
+        label={`Who does step ${number}`}
+        value={step.lane}
+        options={lanes}
+        onValue={(lane) => onChange({ lane })}
+      />
+      {choices.length > 0 && (
+        <>
+          , ready together with{' '}
+          <Choice
+            label={`What step ${number} is ready together with`}
+            value={step.endsWith ?? ''}
+            options={[
+              ['', 'nothing else'] as const,
+              ...(gone ? [[step.endsWith!, 'a step that is gone'] as const] : []),
+              ...choices,
+            ]}
+            onValue={(id) => onChange({ endsWith: id === '' ? null : id })}
+          />
+        </>
+      )}
+    </Flex>
+  );
+}
 
 function AfterLines({ step, number, onChange }: StepPartProps) {
   const { plan } = usePlan();

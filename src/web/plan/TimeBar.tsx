@@ -44,7 +44,7 @@ export function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
   );
 }
 
-export const waitingHatch = {
+const waitingHatch = {
   backgroundImage:
     'repeating-linear-gradient(135deg, var(--chakra-colors-strong-rule) 0 4px, var(--chakra-colors-paper) 4px 7px)',
   outline: '1px solid var(--chakra-colors-strong-rule)',

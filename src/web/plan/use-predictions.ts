@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { Prediction } from '../../core/predictions';
 import type { Answer, Question } from './predictions-worker';
-import { useSettled } from './use-settled';
+import { useSettled } from '../ui/use-settled';
 
 const settleMs = 250;
 

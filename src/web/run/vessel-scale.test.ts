@@ -12,6 +12,7 @@ const place: Place = {
   measuredBoilingC: null,
   stations: 12,
   balanceG: 1,
+  equipment: [],
 };
 /** A station for each level, or one that has none. */
 const stationsOf = (plan: Plan) =>

@@ -41,6 +41,7 @@ export const high: Place = {
   measuredBoilingC: null,
   stations: 8,
   balanceG: 1,
+  equipment: [],
 };
 
 export const grams = (ingredientId: string): Acts => ({ on: 'amount', ingredientId, as: 'g', of: null });

@@ -35,7 +35,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
         id: 'period-tight',
         rank: 'note',
         at: { section: 'time' },
-        what: spare === 0 ? 'Fits with nothing to spare' : `Fits with ${spare} min to spare`,
+        what: `A station by itself fits with ${spare === 0 ? 'nothing' : `${spare} min`} to spare`,
         why: 'One late pan and the bell finds you at the sink.',
         working,
       },
@@ -50,7 +50,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
       id: 'period-over',
       rank: 'stop',
       at: { section: 'time' },
-      what: `${-spare} min over the bell`,
+      what: `${-spare} min over the bell, even for a station by itself`,
       why: 'The lesson ends with hot pans on the bench. Shorten a step, do one before the lesson, or measure after it.',
       working,
       ...(isLast && {

@@ -10,6 +10,7 @@ export const place: Place = {
   measuredBoilingC: null,
   stations: 12,
   balanceG: 0.1,
+  equipment: [],
 };
 
 let serial = 0;

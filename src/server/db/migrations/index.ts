@@ -4,6 +4,7 @@ import * as secondShape from './002-second-shape';
 import * as who from './003-who';
 import * as arriving from './004-arriving';
 import * as library from './005-library';
+import * as room from './006-room';
 
 export interface Migration {
   name: string;
@@ -17,4 +18,5 @@ export const migrations: readonly Migration[] = [
   { name: '003-who', up: who.up },
   { name: '004-arriving', up: arriving.up },
   { name: '005-library', up: library.up },
+  { name: '006-room', up: room.up },
 ];

@@ -1,0 +1,11 @@
+export {
+  equipmentKinds,
+  equipmentShape,
+  ovenFallPerMin,
+  ovenPlaces,
+  ovenRisePerMin,
+  type Equipment,
+  type EquipmentKind,
+  type Oven,
+} from './equipment';
+export { equipmentWords, newEquipment } from './new-equipment';

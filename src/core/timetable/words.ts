@@ -1,0 +1,88 @@
+import { capitalised as capital, counted, formatNumber } from '../format';
+import type { Plan } from '../practical';
+import { equipmentWords } from '../room';
+import type { Impossible } from '../schedule';
+import type { Assumption, LessonProblem } from './lesson';
+import type { Binding } from './timetable';
+
+const minutes = (value: number) => `${formatNumber(Math.round(value * 2) / 2)} min`;
+
+const isKind = (name: string): name is keyof typeof equipmentWords => name in equipmentWords;
+
+/** So many of something shared: “6 thermometers”, “the teacher”. */
+function sharedWords(name: string, units: number): string {
+  if (!isKind(name)) return name;
+  const { one, many } = equipmentWords[name];
+  return `${units} ${units === 1 ? one : many}`;
+}
+
+/** What keeps the lesson from ending sooner, with its working. */
+export function bindingWords(by: Binding, endsMin: number): string {
+  switch (by.kind) {
+    case 'steps':
+      return `The steps one after the other, with briefing and clearing up, take ${minutes(endsMin)}.`;
+    case 'shared':
+      return `${capital(sharedWords(by.name, by.units))} ${by.units === 1 ? 'is' : 'are'} wanted for ${minutes(by.minutes)} in all, ${minutes(by.minutes / by.units)} ${by.units === 1 ? '' : 'each '}if none stands idle: with what comes before and after, no lesson ends before ${minutes(endsMin)}.`;
+    case 'ovens':
+      return `${capital(counted(by.ovens, 'oven'))} with ${counted(by.places, 'place')} ${by.ovens === 1 ? 'is' : 'are'} wanted for ${minutes(by.minutes)} of trays: with what comes before and after, no lesson ends before ${minutes(endsMin)}.`;
+  }
+}
+
+/** A step by its number in the plan and the beginning of its words. */
+function stepWords(plan: Plan, id: string | null): string {
+  const at = plan.steps.findIndex((step) => step.id === id);
+  if (at < 0) return 'a step';
+  const { text } = plan.steps[at]!;
+  return `step ${at + 1} (“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”)`;
+}
+
+/** Why there is no timetable, and what would have to give. */
+export function impossibleWords(plan: Plan, { problem, tasks }: LessonProblem, why: Impossible): string {
+  const step = (task: number) => stepWords(plan, tasks[task]?.step?.id ?? null);
+  switch (why.kind) {
+    case 'circle': {
+      const ids = [...new Set(why.arcs.map((arc) => tasks[problem.arcs[arc]!.after]!.step?.id ?? null))];
+      const named = ids.filter((id) => id !== null).map((id) => stepWords(plan, id));
+      const most = why.arcs.some((arc) => problem.arcs[arc]!.gap < 0);
+      return most
+        ? `${capital(named.join(' and '))} cannot keep the most minutes between them: what lies between takes ${minutes(why.excess / 2)} longer. Allow more, or move a step.`
+        : `${capital(named.join(' and '))} wait for each other. Take one “after” away.`;
+    }
+    case 'late':
+      return `${capital(step(why.task))} is held at ${minutes(why.latest / 2)} and cannot begin before ${minutes(why.earliest / 2)}. Let it go, or hold it later.`;
+    case 'too-few': {
+      const { name, units } = problem.resources[why.resource]!;
+      return `${capital(step(why.task))} needs more than ${sharedWords(name, units)}. Change the step or the room.`;
+    }
+    case 'no-oven':
+      return problem.ovens.length === 0
+        ? `${capital(step(why.task))} is in an oven, and the room has none. Give the room an oven, or choose another room.`
+        : `${capital(step(why.task))} needs more places than any oven of the room has. Use smaller tins, or fewer at once.`;
+    case 'no-room': {
+      const ids = [...new Set(why.tasks.map((task) => tasks[task]?.step?.id ?? null))];
+      const named = ids.filter((id) => id !== null).map((id) => stepWords(plan, id));
+      return `${capital(named.join(', '))} cannot keep the minutes between them with what the room has. Allow more minutes between, or share less.`;
+    }
+  }
+}
+
+/** What was taken for granted, as sentences. */
+export function assumptionWords(plan: Plan, assumptions: readonly Assumption[]): string[] {
+  const steps = (kind: 'no-minutes' | 'oven-temperature') =>
+    assumptions.flatMap((one) =>
+      one.kind === kind ? [plan.steps.findIndex(({ id }) => id === one.stepId) + 1] : [],
+    );
+  const told = (numbers: number[]) => `${numbers.length === 1 ? 'Step' : 'Steps'} ${numbers.join(', ')}`;
+  const untimed = steps('no-minutes');
+  const unheated = steps('oven-temperature');
+  const uncounted = assumptions.flatMap((one) =>
+    one.kind === 'not-counted' ? [equipmentWords[one.resource].many] : [],
+  );
+  return [
+    ...(untimed.length > 0 ? [`${told(untimed)}: no minutes yet, counted as none.`] : []),
+    ...(unheated.length > 0 ? [`${told(unheated)}: no oven temperature yet, taken as 180 °C.`] : []),
+    ...(uncounted.length > 0
+      ? [`The room says nothing of ${uncounted.join(', ')}: each station is taken to have its own.`]
+      : []),
+  ];
+}
