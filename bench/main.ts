@@ -13,6 +13,7 @@ import { manyPages } from './many-pages';
 import { planEditing } from './plan-editing';
 import { recipes } from './recipes';
 import { serverStart } from './start';
+import { timetables } from './timetables';
 
 /** `npm run bench -- firstLoads planEditing` asks for some of them only. */
 const wanted = process.argv.slice(2);
@@ -30,6 +31,7 @@ for (const figures of [
   manyPages,
   forecasts,
   recipes,
+  timetables,
   serverStart,
   boardFrames,
   firstLoads,

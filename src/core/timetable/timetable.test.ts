@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { newPlan, newStep, type Plan, type Place, type Step } from '../practical';
 import { newEquipment, type Equipment } from '../room';
 import { breaches, isImpossible, solve } from '../schedule';
-import { lessonOdds, lessonProblem, toMinutes, type Lesson } from '.';
+import { layOut, lessonOdds, lessonProblem, toMinutes, type Lesson } from '.';
 
 const oven = (id: string, places: number): Equipment => ({
   ...(newEquipment('oven', id, 1) as Extract<Equipment, { kind: 'oven' }>),
@@ -186,6 +186,26 @@ describe('a lesson that shares a room', () => {
       { minutes: 5, after: [{ stepId: 's0', least: 0, most: null }] },
     ]);
     expect(solve(lessonProblem(lesson(ring, 1), null).problem)).toMatchObject({ kind: 'circle', excess: 20 });
+  });
+});
+
+describe('stations that do the very same', () => {
+  it('go in the order of their numbers, and every condition still holds', () => {
+    const hobs = [newEquipment('hob', 'a', 1), newEquipment('hob', 'b', 2)];
+    const plan = planOf([
+      { text: 'Mix', minutes: 4 },
+      { text: 'Fry in a frying pan', minutes: 7, after: [{ stepId: 's0', least: 0, most: 3 }] },
+      { text: 'Bake at 180 °C', minutes: 10, hands: 'waiting' },
+    ]);
+    const laid = layOut(lesson(plan, 7), room([...hobs, oven('o', 3)]), { most: 300 });
+    if ('impossible' in laid) throw new Error('impossible');
+    const { made, solved } = laid;
+    expect(breaches(made.problem, solved.schedule)).toEqual([]);
+    const first = made.tasks.flatMap(({ id }, i) =>
+      id.startsWith('s0@') ? [solved.schedule.starts[i]!] : [],
+    );
+    expect(first).toEqual([...first].sort((a, b) => a - b));
+    expect(new Set(first).size).toBeGreaterThan(2);
   });
 });
 

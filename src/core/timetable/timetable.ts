@@ -11,6 +11,7 @@ import {
   type LessonTask,
 } from './lesson';
 import { lessonProblem } from './lesson-problem';
+import { inStationOrder } from './station-order';
 
 /** Something done, at its minutes. Minutes count from the bell that begins the lesson. */
 export interface Bar {
@@ -93,7 +94,8 @@ export type Laid = { made: LessonProblem } & ({ solved: Solved } | { impossible:
 export function layOut(lesson: Lesson, place: Place | null, settings: SolveSettings = {}): Laid {
   const made = lessonProblem(lesson, place);
   const found = solve(made.problem, settings);
-  return isImpossible(found) ? { made, impossible: found } : { made, solved: found };
+  if (isImpossible(found)) return { made, impossible: found };
+  return { made, solved: { ...found, schedule: inStationOrder(made, found.schedule) } };
 }
 
 /** What a drawing of a timetable needs. */
