@@ -39,7 +39,8 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   // The bars stand where the table says.
   await time.getByText('In words: who does what when').click();
   const first = time.getByRole('row').filter({ hasText: '1. Weigh sugar' });
-  await expect(first).toContainText('8 to 13');
+  await expect(first.getByLabel(/^Minute at which step 1 begins/)).toHaveValue('8');
+  await expect(first).toContainText('to 13');
   const bar = drawing.locator('[data-start="8"][data-end="13"]').first();
   const clearing = drawing.locator('[data-bar="clearing@1"]');
   const place = async (one: typeof bar) => ({
@@ -76,4 +77,55 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   const [room] = server.query<{ equipment: string }>("SELECT equipment FROM rooms WHERE id = 'room-kitchen'");
   const kinds = (JSON.parse(room!.equipment) as { kind: string }[]).map(({ kind }) => kind);
   expect(kinds.filter((kind) => kind === 'thermometer')).toHaveLength(12);
+});
+
+test('a step dragged, or given a minute by keyboard, is held there; what cannot be is said; let go, it is free again', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/practicals/practical-scones/plan`);
+  const time = page.getByRole('region', { name: 'Time', exact: true });
+  const drawing = time.getByRole('img', { name: /^Timetable of/ });
+  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  const held = time.getByRole('list', { name: 'Steps held by hand' });
+  const last = drawing.locator('[data-bar="cool@2"]');
+  await last.scrollIntoViewIfNeeded();
+  const before = Number(await last.getAttribute('data-start'));
+  const box = (await last.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(held).toContainText(/Step \d at station 2 is held at [\d.]+ min/);
+  await expect(page.getByText('Kept', { exact: true })).toBeVisible();
+  const pinsOf = () =>
+    JSON.parse(
+      server.query<{ plan: string }>(
+        "SELECT plan FROM revisions WHERE title LIKE 'Soda scones%' ORDER BY number DESC LIMIT 1",
+      )[0]!.plan,
+    ).pins as { stepId: string; station: number; startMin: number }[];
+  await expect.poll(() => pinsOf().length).toBe(1);
+  const [pin] = pinsOf();
+  expect(pin).toMatchObject({ stepId: 'cool', station: 2 });
+  expect(pin!.startMin).toBeGreaterThan(before);
+  await expect(last).toHaveAttribute('data-start', String(pin!.startMin), { timeout: 20_000 });
+
+  // By keyboard, and too soon: what comes before it is not over by then.
+  await time.getByText('In words: who does what when').click();
+  await held.getByRole('button').press('Enter');
+  await expect(held).toBeHidden();
+  const minute = time.getByLabel(/^Minute at which step \d begins at/).last();
+  await minute.click();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('9');
+  await page.keyboard.press('Tab');
+  await expect(time.getByRole('alert')).toContainText(/is held at 9 min and cannot begin before/, {
+    timeout: 20_000,
+  });
+  expect(await graveFindings(page)).toEqual([]);
+  for (const button of await held.getByRole('button').all()) {
+    void button;
+    await held.getByRole('button').first().press('Enter');
+  }
+  await expect(drawing).toBeVisible({ timeout: 20_000 });
 });

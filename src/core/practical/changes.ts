@@ -37,6 +37,7 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
   periodMinutes: 'Time',
   briefingMinutes: 'Time',
   clearUpMinutes: 'Time',
+  pins: 'Time',
   studentQuestions: 'Student questions',
   nextTime: 'Next time',
   portions: 'Formula',
@@ -56,6 +57,7 @@ const sections: Partial<Record<keyof Plan, Change['section']>> = {
 const names: Readonly<Record<string, string>> = {
   factors: 'changed',
   leftOut: 'treatments left out',
+  pins: 'steps held',
   responses: 'measured',
   held: 'kept',
   thermometers: 'thermometer',

@@ -27,6 +27,7 @@ export function planOfStation(plan: Plan, treatmentId: string | undefined): Plan
     studentQuestions: [],
     nextTime: '',
     pasted: '',
+    pins: [],
     tags: [],
     aims: [],
     keyWords: [],

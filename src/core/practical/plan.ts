@@ -215,6 +215,12 @@ export const thermometerShape = record('Thermometer', {
 /** A remark that was read and set aside, with the reason. */
 const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
 
+export const pinShape = record('Pin', {
+  stepId: id(),
+  station: about('null: at every station, or what is done once for all', orNull(whole(1, 40))),
+  startMin: about('minutes after the bell that begins the lesson', number(0, 480, 'min')),
+});
+
 /** A practical as it is planned: one revision is one of these documents. */
 export const planShape = record('Plan', {
   format: about('the number of this format', oneOf([planFormat])),
@@ -239,6 +245,7 @@ export const planShape = record('Plan', {
   periodMinutes: whole(5, 480, 'min'),
   briefingMinutes: whole(0, 240, 'min'),
   clearUpMinutes: whole(0, 240, 'min'),
+  pins: later([], about('steps held at a minute by hand', list(pinShape, 200))),
   studentQuestions: list(studentQuestionShape, 30),
   nextTime: later(
     '',
@@ -275,4 +282,5 @@ export type Thermometer = Of<typeof thermometerShape>;
 export type Risk = Of<typeof riskShape>;
 export type Portions = Of<typeof portionsShape>;
 export type Medium = Thermometer['in'];
+export type Pin = Of<typeof pinShape>;
 export type Dismissal = Of<typeof dismissalShape>;

@@ -49,14 +49,15 @@ export function windowsOf(problem: Problem, network: Network = networkOf(problem
     if (moved === null) break;
   }
   if (moved !== null) return ringThrough(moved, came, arcs);
+  // Wherever nothing holds, some task with a last start of its own is pushed past it: that is the one to name.
+  const late = tasks.findIndex(({ latest }, i) => low[i]! > latest);
+  if (late !== -1) return { kind: 'late', task: late, earliest: low[late]!, latest: high[late]! };
   pullHighs(
     tasks.map((_, i) => i),
     high,
     arcs,
     network,
   );
-  const late = tasks.findIndex((_, i) => low[i]! > high[i]!);
-  if (late !== -1) return { kind: 'late', task: late, earliest: low[late]!, latest: high[late]! };
   return { low, high };
 }
 

@@ -1,6 +1,7 @@
 export { toMinutes, type Assumption, type LaneOf, type Lesson, type LessonProblem } from './lesson';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
+export { withoutPin, withPin } from './pinned';
 export { remediesOf, type Remedy } from './remedies';
 export {
   layOut,

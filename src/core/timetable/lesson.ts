@@ -1,4 +1,4 @@
-import type { Plan, StationStep, Treatment } from '../practical';
+import type { Pin, Plan, StationStep, Treatment } from '../practical';
 import type { EquipmentKind } from '../room';
 import type { Problem } from '../schedule';
 
@@ -12,15 +12,6 @@ export const toMinutes = (ticks: number): number => ticks / ticksPerMinute;
 export interface ListItem {
   words: string;
   minutes: number;
-}
-
-/** A step held at a minute of the lesson, by hand. */
-export interface Pin {
-  stepId: string;
-  /** null: at every station. */
-  station: number | null;
-  /** Minutes after the bell. */
-  startMin: number;
 }
 
 /** What a timetable is made of. */

@@ -25,6 +25,8 @@ export interface Bar {
   endMin: number;
   /** The oven it is in; null: none. */
   oven: number | null;
+  /** Held where it is by hand. */
+  held: boolean;
 }
 
 /** What is in an oven from when to when, at how many degrees. */
@@ -82,7 +84,7 @@ export function lessonOf(plan: Plan, patch: Partial<Lesson> = {}): Lesson {
     teachers: 1,
     opening: [],
     closing: [],
-    pins: [],
+    pins: plan.pins,
     ...patch,
   };
 }
@@ -109,6 +111,7 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
       startMin: toMinutes(starts[i]!),
       endMin: toMinutes(starts[i]! + problem.tasks[i]!.duration),
       oven: ovenOf[i]! < 0 ? null : ovenOf[i]!,
+      held: kind === 'step' && problem.tasks[i]!.latest !== Infinity,
     };
   });
   const slow = new Crew(problem, solved.schedule).run(

@@ -61,6 +61,12 @@ describe('why there is no timetable', () => {
       { text: 'Bake at 180 °C', minutes: 10, needs: [{ resource: 'oven', count: 5, celsius: 180 }] },
     ]);
     expect(why(wide, room([newEquipment('oven', 'a', 1)]))).toContain('needs more places than any oven');
+    const pinned = planOf([{ minutes: 5 }, { text: 'Rest', minutes: 5 }], {
+      pins: [{ stepId: 's1', station: 2, startMin: 9 }],
+    });
+    expect(why(pinned)).toBe(
+      'Step 2 (“Rest”) is held at 9 min and cannot begin before 13 min. Let it go, or hold it later.',
+    );
     const mixers = planOf([
       { text: 'Whisk', minutes: 4, needs: [{ resource: 'mixer', count: 3, celsius: null }] },
     ]);

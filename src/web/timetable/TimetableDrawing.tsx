@@ -1,7 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import type { Plan } from '../../core/practical';
 import { equipmentWords } from '../../core/room';
-import type { Bar, LessonTimetable, Load, Odds } from '../../core/timetable';
+import type { LessonTimetable, Load, Odds } from '../../core/timetable';
+import { BarMark, type Hold } from './BarMark';
 import {
   bandHeight,
   fullLoads,
@@ -20,6 +21,7 @@ interface DrawingProps {
   plan: Plan;
   timetable: LessonTimetable;
   odds: Odds | null;
+  onHold: Hold;
 }
 
 const ink = 'var(--chakra-colors-ink)';
@@ -27,7 +29,7 @@ const soft = 'var(--chakra-colors-soft)';
 const top = 34;
 
 /** The lesson from bell to bell: a lane a station, what the ovens hold, what is all taken. */
-export function TimetableDrawing({ plan, timetable, odds }: DrawingProps) {
+export function TimetableDrawing({ plan, timetable, odds, onHold }: DrawingProps) {
   const bell = plan.periodMinutes;
   const x = minutesScale(lastMinute(timetable, bell, odds));
   const lanes = stationLanes(timetable);
@@ -64,7 +66,7 @@ export function TimetableDrawing({ plan, timetable, odds }: DrawingProps) {
         <MinuteLines x={x} height={height} bell={bell} />
         <Name y={commonAt} height={laneHeight} words="all together" />
         {common.map((bar) => (
-          <BarMark key={bar.id} {...{ bar, x, plan }} y={commonAt} />
+          <BarMark key={bar.id} {...{ bar, x, plan, onHold }} y={commonAt} />
         ))}
         {lanes.map(({ number, bars }, i) => {
           const y = lanesAt + i * (laneHeight + laneGap);
@@ -72,7 +74,7 @@ export function TimetableDrawing({ plan, timetable, odds }: DrawingProps) {
             <g key={number}>
               <Name y={y} height={laneHeight} words={`station ${number}`} />
               {bars.map((bar) => (
-                <BarMark key={bar.id} {...{ bar, x, plan, y }} />
+                <BarMark key={bar.id} {...{ bar, x, plan, y, onHold }} />
               ))}
             </g>
           );
@@ -121,60 +123,6 @@ function Name({ y, height, words }: { y: number; height: number; words: string }
     <text x={left - 8} y={y + height / 2 + 4} textAnchor="end" fill={soft}>
       {words}
     </text>
-  );
-}
-
-const fills: Record<Bar['kind'], string> = {
-  briefing: 'var(--chakra-colors-rule)',
-  opening: 'var(--chakra-colors-rule)',
-  step: 'var(--chakra-colors-tawny)',
-  call: 'var(--chakra-colors-ember)',
-  clearing: 'var(--chakra-colors-rule)',
-};
-
-interface BarMarkProps {
-  bar: Bar;
-  x: Minutes;
-  y: number;
-  plan: Plan;
-}
-
-/** A bar from minute to minute with the number of its step; a call is a notch at the end of its step. */
-function BarMark({ bar, x, y, plan }: BarMarkProps) {
-  const [from, to] = [x(bar.startMin), x(bar.endMin)];
-  const waits = bar.kind === 'step' && bar.hands === 'waiting';
-  const call = bar.kind === 'call';
-  const number = plan.steps.findIndex(({ id }) => id === bar.stepId) + 1;
-  const words = call ? '' : number > 0 ? String(number) : bar.kind === 'clearing' ? 'clear' : bar.kind;
-  const wide = to - from > 9 * Math.max(1, words.length * 0.75);
-  return (
-    <g>
-      <title>{`${number > 0 ? `${number}. ` : ''}${bar.words} (${bar.startMin} to ${bar.endMin} min)`}</title>
-      <rect
-        data-bar={bar.id}
-        data-start={bar.startMin}
-        data-end={bar.endMin}
-        x={from}
-        y={call ? y + laneHeight - 4 : y}
-        width={Math.max(1, to - from - 0.8)}
-        height={call ? 4 : laneHeight}
-        rx="2.5"
-        fill={waits ? 'url(#waiting)' : fills[bar.kind]}
-        stroke={waits ? 'var(--chakra-colors-strong-rule)' : 'none'}
-      />
-      {words && wide && (
-        <text
-          x={(from + to) / 2}
-          y={y + 11.5}
-          textAnchor="middle"
-          fontWeight="600"
-          fill={bar.kind === 'step' && !waits ? 'var(--chakra-colors-on-tawny)' : ink}
-          {...(waits && { stroke: 'var(--chakra-colors-paper)', strokeWidth: 3, paintOrder: 'stroke' })}
-        >
-          {words}
-        </text>
-      )}
-    </g>
   );
 }
 

@@ -1,11 +1,14 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
 import type { Place, Plan } from '../../core/practical';
-import { assumptionWords, bindingWords, remediesOf } from '../../core/timetable';
+import { assumptionWords, bindingWords, remediesOf, withPin } from '../../core/timetable';
 import { useSettled } from '../ui/use-settled';
 import { QuietButton } from '../ui/Button';
 import { TimetableDrawing } from './TimetableDrawing';
-import { oddsWords, stepTimes, verdictWords } from './timetable-words';
+import { oddsWords, verdictWords } from './timetable-words';
+import type { Hold } from './BarMark';
+import { HeldSteps } from './HeldSteps';
+import { PlainTable } from './PlainTable';
 import { useTimetable, type TimetableState } from './use-timetable';
 
 const settleMs = 300;
@@ -21,10 +24,13 @@ export function TimetableView({ plan, place, onPlan }: TimetableViewProps) {
   const settled = useSettled(plan, settleMs);
   const state = useTimetable(settled, place);
   const { timetable, impossible, odds } = state;
+  const hold: Hold = (stepId, stations, startMin) =>
+    onPlan((was) => withPin(was, stepId, stations, startMin));
   if (impossible !== null) {
     return (
       <Box role="alert" color="ember" fontWeight="semibold">
         No timetable can hold: {impossible}
+        <HeldSteps plan={plan} onPlan={onPlan} />
       </Box>
     );
   }
@@ -44,15 +50,16 @@ export function TimetableView({ plan, place, onPlan }: TimetableViewProps) {
           {oddsWords(settled, odds).join(' ')}
         </Box>
       )}
-      <TimetableDrawing plan={settled} timetable={timetable} odds={odds} />
+      <TimetableDrawing plan={settled} timetable={timetable} odds={odds} onHold={hold} />
       <Legend />
+      <HeldSteps plan={plan} onPlan={onPlan} />
       {assumptionWords(settled, timetable.assumptions).map((words) => (
         <Box key={words} color="soft" fontSize="sm" mt="1">
           {words}
         </Box>
       ))}
       <Remedies {...{ plan, state, onPlan }} bellMin={settled.periodMinutes} />
-      <PlainTable plan={settled} state={state} />
+      <PlainTable plan={settled} timetable={timetable} onHold={hold} />
     </Box>
   );
 }
@@ -122,51 +129,5 @@ function Remedies({ plan, state: { timetable, tried, odds }, bellMin, onPlan }: 
         ))}
       </Box>
     </Box>
-  );
-}
-
-function PlainTable({ plan, state: { timetable } }: { plan: Plan; state: TimetableState }) {
-  if (!timetable) return null;
-  return (
-    <chakra.details mt="3" fontSize="sm">
-      <chakra.summary cursor="pointer" color="soft">
-        In words: who does what when
-      </chakra.summary>
-      <Box
-        as="table"
-        mt="2"
-        w="100%"
-        css={{ borderCollapse: 'collapse', '& td, & th': { padding: '3px 10px 3px 0' } }}
-      >
-        <thead>
-          <tr>
-            {['Step', 'Stations', 'Minutes after the bell'].map((words) => (
-              <Box as="th" key={words} textAlign="left" color="soft" fontWeight="medium">
-                {words}
-              </Box>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {stepTimes(plan, timetable).flatMap(({ number, words, turns }) =>
-            turns.map(({ stations, startMin, endMin }, i) => (
-              <Box
-                as="tr"
-                key={`${number}-${i}`}
-                verticalAlign="top"
-                borderTopWidth={i === 0 ? '1px' : 0}
-                borderColor="rule"
-              >
-                <td>{i === 0 && `${number}. ${words}`}</td>
-                <td>{stations || 'all together'}</td>
-                <Box as="td" whiteSpace="nowrap">
-                  {formatNumber(startMin)} to {formatNumber(endMin)}
-                </Box>
-              </Box>
-            )),
-          )}
-        </tbody>
-      </Box>
-    </chakra.details>
   );
 }

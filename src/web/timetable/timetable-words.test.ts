@@ -9,7 +9,7 @@ const timetable = (endsMin: number, slowEndsMin: number, bars: Bar[] = []): Less
 });
 const bar = (stepId: string, number: number, startMin: number): Bar => ({
   ...{ id: `${stepId}@${number}`, kind: 'step', lane: { kind: 'station', number }, stepId, words: 'x' },
-  ...{ hands: 'hands-on', startMin, endMin: startMin + 5, oven: null },
+  ...{ hands: 'hands-on', startMin, endMin: startMin + 5, oven: null, held: false },
 });
 const plan = {
   ...newPlan('x', null),
@@ -46,10 +46,10 @@ describe('a timetable in words', () => {
     const bars = [1, 2, 3, 5, 7, 8].map((number) => bar('mix', number, 8)).concat(bar('mix', 4, 13));
     expect(stepTimes(plan, timetable(60, 60, bars))).toEqual([
       {
-        ...{ number: 1, words: 'Mix' },
+        ...{ id: 'mix', number: 1, words: 'Mix' },
         turns: [
-          { stations: '1–3, 5, 7, 8', startMin: 8, endMin: 13 },
-          { stations: '4', startMin: 13, endMin: 18 },
+          { numbers: [1, 2, 3, 5, 7, 8], stations: '1–3, 5, 7, 8', startMin: 8, endMin: 13 },
+          { numbers: [4], stations: '4', startMin: 13, endMin: 18 },
         ],
       },
     ]);

@@ -50,10 +50,11 @@ export function oddsWords(plan: Plan, odds: Odds): string[] {
 
 /** A line of the plain table: a step, and which stations do it when. */
 export interface StepTimes {
+  id: string;
   number: number;
   words: string;
   /** Stations that begin together: “1–6”, and from when to when. */
-  turns: { stations: string; startMin: number; endMin: number }[];
+  turns: { numbers: number[]; stations: string; startMin: number; endMin: number }[];
 }
 
 /** The timetable as a table: for each step of the lesson, when who does it. */
@@ -70,11 +71,12 @@ export function stepTimes(plan: Plan, { bars }: LessonTimetable): StepTimes[] {
     }
     return [
       {
+        id: step.id,
         number: i + 1,
         words: step.text,
         turns: [...turns.values()]
           .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin)
-          .map(({ startMin, endMin, numbers }) => ({ startMin, endMin, stations: rangesOf(numbers) })),
+          .map((turn) => ({ ...turn, stations: rangesOf(turn.numbers) })),
       },
     ];
   });

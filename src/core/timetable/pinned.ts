@@ -1,0 +1,22 @@
+import type { Plan } from '../practical';
+
+const mostPins = 200;
+
+/** A plan with a step held at a minute, at some stations or at all; as long as there is room for one more. */
+export function withPin(
+  plan: Plan,
+  stepId: string,
+  stations: readonly (number | null)[],
+  startMin: number,
+): Plan {
+  const others = plan.pins.filter((pin) => pin.stepId !== stepId || !stations.includes(pin.station));
+  const rounded = Math.max(0, Math.round(startMin * 2) / 2);
+  const pins = [...others, ...stations.map((station) => ({ stepId, station, startMin: rounded }))];
+  return pins.length > mostPins ? plan : { ...plan, pins };
+}
+
+/** A plan with a step let go. */
+export const withoutPin = (plan: Plan, stepId: string, station: number | null): Plan => ({
+  ...plan,
+  pins: plan.pins.filter((pin) => pin.stepId !== stepId || pin.station !== station),
+});
