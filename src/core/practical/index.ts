@@ -18,7 +18,6 @@ export {
   notedShape,
   noPortions,
   planShape,
-  pinShape,
   portionsShape,
   ratioShape,
   riskScaleShape,

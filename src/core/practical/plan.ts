@@ -215,7 +215,7 @@ export const thermometerShape = record('Thermometer', {
 /** A remark that was read and set aside, with the reason. */
 const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
 
-export const pinShape = record('Pin', {
+const pinShape = record('Pin', {
   stepId: id(),
   station: about('null: at every station, or what is done once for all', orNull(whole(1, 40))),
   startMin: about('minutes after the bell that begins the lesson', number(0, 480, 'min')),
