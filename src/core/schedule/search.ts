@@ -7,6 +7,8 @@ import { pushedRight } from './pushed-right';
 
 /** Moves after which the search cools down and begins again. */
 const epoch = 300;
+/** Tasks up to which it also begins from somewhere else. */
+const roamingTasks = 80;
 
 interface Found {
   schedule: Schedule;
@@ -68,11 +70,13 @@ export class Search {
   improve(random: SeededRandom, over: () => boolean): void {
     if (!this.best || this.problem.tasks.length < 2) return;
     const loose = this.blocks.members.some((members) => members.length > 1);
+    // A large lesson needs all the time there is where it is; a small one has time to look elsewhere.
+    const roams = this.problem.tasks.length <= roamingTasks;
     let genes = this.#bestGenes;
     let cost = this.best.cost;
     for (let step = 1; !over(); step += 1) {
       const next = this.#moved(genes, random);
-      const alone = loose && Math.floor(step / epoch) % 4 >= 2;
+      const alone = loose && roams && Math.floor(step / epoch) % 4 >= 2;
       const found = alone ? this.#tryAlone(next) : this.#try(next);
       const warmth = Math.max(0.5, 0.003 * this.best.cost) * Math.max(0, 1 - (step % epoch) / (0.8 * epoch));
       if (
@@ -84,7 +88,7 @@ export class Search {
       }
       if (step % epoch === 0) {
         // Every other time from somewhere else, for the best may lie across a ridge.
-        const fresh = (step / epoch) % 2 === 1;
+        const fresh = roams && (step / epoch) % 2 === 1;
         genes = fresh ? this.#fresh(random) : this.#bestGenes;
         cost = fresh ? Infinity : this.best.cost;
       }
