@@ -12,6 +12,7 @@ test.afterAll(() => server.remove());
 interface SavedPlan {
   stations: number;
   briefingMinutes: number;
+  pins: { stepId: string; station: number | null; startMin: number }[];
 }
 const latest = (title: string): SavedPlan =>
   JSON.parse(
@@ -98,12 +99,7 @@ test('a step dragged, or given a minute by keyboard, is held there; what cannot 
   await page.mouse.up();
   await expect(held).toContainText(/Step \d at station 2 is held at [\d.]+ min/);
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
-  const pinsOf = () =>
-    JSON.parse(
-      server.query<{ plan: string }>(
-        "SELECT plan FROM revisions WHERE title LIKE 'Soda scones%' ORDER BY number DESC LIMIT 1",
-      )[0]!.plan,
-    ).pins as { stepId: string; station: number; startMin: number }[];
+  const pinsOf = () => latest('Soda scones').pins;
   await expect.poll(() => pinsOf().length).toBe(1);
   const [pin] = pinsOf();
   expect(pin).toMatchObject({ stepId: 'cool', station: 2 });
