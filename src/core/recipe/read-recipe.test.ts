@@ -61,6 +61,30 @@ const kindsOf = (text: string) => readRecipe(text).contradictions.map((one) => o
 const scones = (flour: string, oven: string, rest = '') =>
   `Soda rounds\n${flour}\n5 g salt\n200 ml milk\n\nMix the flour, salt and milk.\nBake ${oven}.${rest}`;
 
+const puffs = (line: string, steps: string) =>
+  `Cheese puffs (${line})\n\n105 g plain flour\n75 g butter\n3 eggs\n\n1) ${steps}`;
+
+describe('what is said of other things is said of them', () => {
+  it('two trays to be lined, or eggs a little at a time, do not double what is piped', () => {
+    const piped =
+      'Line two trays. Melt the butter. Beat in the flour.\n2) Beat in the eggs a little at a time.';
+    expect(kindsOf(puffs('makes 14', `${piped}\n3) Pipe 18 mounds and bake 22 min.`))).toEqual(['portions']);
+    expect(kindsOf(puffs('makes 14', `${piped}\n3) Pipe 14 mounds and bake 22 min.`))).toEqual([]);
+    // Seven on each of two trays are fourteen; so are seven at a time.
+    expect(kindsOf(puffs('makes 14', `${piped}\n3) Pipe 7 mounds onto both trays and bake.`))).toEqual([]);
+    expect(kindsOf(puffs('makes 14', `${piped}\n3) Pipe and bake 7 mounds, 7 at a time.`))).toEqual([]);
+  });
+
+  it('what comes about is not what goes in', () => {
+    const melted = 'Melt the butter. Beat in the flour and the eggs.';
+    const last = (words: string) => kindsOf(puffs('makes 14', `${melted}\n2) ${words}`));
+    expect(last('Bake for 22 min until crisp.')).toEqual([]);
+    expect(last('Bake until they are the colour of caramel and crisp.')).toEqual([]);
+    expect(last('Bake until firm, then sprinkle with parmesan.')).toEqual(['unlisted']);
+    expect(last('Stir until smooth and add the mustard.')).toEqual(['unlisted']);
+  });
+});
+
 describe('what contradicts', () => {
   it.each<[string, string, string[]]>([
     // Half of a kilo bag is 500 g.

@@ -12,7 +12,7 @@ const made = new Set(
   broth honeycomb brittle nougat marshmallow fondant ganache compote chutney pickle relish pesto hummus salsa mayonnaise
   vinaigrette roux porridge risotto gratin quiche flapjack brownie shortbread fish crust noodle date mint rocket date slush
   til rub sprinkle juice peel zest rind yolk sausage sweet candy lolly
-  praline granola rusk wafer wrap tortilla flatbread pudding trifle posset mousse sorbet granita cordial lemonade squash`
+  praline granola crisp rusk wafer wrap tortilla flatbread pudding trifle posset mousse sorbet granita cordial lemonade squash`
     .trim()
     .split(/\s+/)
     .map(stemOf),
@@ -21,6 +21,8 @@ const never = new Set(['water', 'ice', 'sparkling-water', 'e-numbers']);
 /** Words before a name that make it a likeness, a suggestion or a season. */
 const likeness =
   /\b(?:like|as \w+ as|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
+/** “until crisp”, “until the base is brown”: what comes about, not what goes in. */
+const comesAbout = /\b(?:until|till)\b(?:(?!\b(?:add|stir|then|with|mix)\b)[^.,;:])*$/i;
 /** “butter the tin”, “flour the surface”, “oil two trays”: doing, not adding. */
 const doing =
   /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b)/i;
@@ -91,7 +93,7 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
         (doing.test(after) || (verbal.test(words) && /^ (?!and\b|or\b)\p{L}/u.test(after)))
       )
         return [];
-      if (likeness.test(before)) return [];
+      if (likeness.test(before) || comesAbout.test(before)) return [];
       // “salted water”, “lemon-yellow”, “floured board”: not the thing itself.
       if (
         /^(?:ed|y|ish)?[- ](?:coloured|brown|yellow|sized|free|water bath|proof)\b/i.test(

@@ -29,8 +29,10 @@ const numbers: Readonly<Record<string, number>> = {
 const doing =
   /\b(?:cut|shape|form|roll|divide|divided|make|makes|stamp|pat|press|into|pipe|drop|scoop|spoon|break|split|pull|portion|pour|between|among|fill|mould)\b/i;
 const vessels = /^(?:glass|ramekin|mould|bowl|portion|pot|cup)/i;
-const again =
-  /\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half|halve|quarter|again|per tray|batches|two trays|both trays|at a time|on each|twice|repeat)\b/i;
+const again = new RegExp(
+  `\\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half(?! (?:of |an? |the ))|halve|quarter|again|per tray|batches|(?:on|onto|over|between|across) (?:the )?(?:two|both) trays|(?:${number}|a few|some|half) at a time|on each|twice|repeat)\\b`,
+  'i',
+);
 const eachMass = new RegExp(
   `\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:of|at|weighing|zu je|de|da)\\s+(?:about |roughly |each )?(\\d{1,4}(?:[.,]\\d)?)\\s*g\\b|\\b${number}\\s+(\\d{1,4})[ -]?g\\s+(?:${things})\\b|\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:\\(|,)?\\s*(\\d{1,4})\\s*g each\\b`,
   'giu',
