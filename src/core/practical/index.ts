@@ -1,6 +1,7 @@
 export { gramsByMass, type GramsOf, type StationIngredient, type Trouble } from './amounts';
 export { changesBetween, type Change } from './changes';
 export { classTotals, type ClassTotal } from './class-totals';
+export { stationsAsListed } from './dealt';
 export { examplePlan } from './example-plan';
 export { isNumeric, repeatedLevel, temperatureRangeC } from './factor-kind';
 export { formatOneShape, upgradeFormatOne } from './format-1';
@@ -14,6 +15,7 @@ export {
   media,
   factorFields,
   heldShape,
+  longestLessonMin,
   ingredientShape,
   notedShape,
   noPortions,

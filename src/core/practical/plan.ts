@@ -215,10 +215,13 @@ export const thermometerShape = record('Thermometer', {
 /** A remark that was read and set aside, with the reason. */
 const dismissalShape = record('Dismissal', { remark: text(200, 1), reason: text(300, 1) });
 
+/** Longest time from bell to bell, min. */
+export const longestLessonMin = 480;
+
 const pinShape = record('Pin', {
   stepId: id(),
   station: about('null: at every station, or what is done once for all', orNull(whole(1, 40))),
-  startMin: about('minutes after the bell that begins the lesson', number(0, 480, 'min')),
+  startMin: about('minutes after the bell that begins the lesson', number(0, longestLessonMin, 'min')),
 });
 
 /** A practical as it is planned: one revision is one of these documents. */
@@ -242,10 +245,10 @@ export const planShape = record('Plan', {
     'in-blocks: drawn by lot among neighbouring stations that together do every treatment once',
     oneOf(['shuffled', 'in-blocks', 'as-listed']),
   ),
-  periodMinutes: whole(5, 480, 'min'),
+  periodMinutes: whole(5, longestLessonMin, 'min'),
   briefingMinutes: whole(0, 240, 'min'),
   clearUpMinutes: whole(0, 240, 'min'),
-  pins: later([], about('steps held at a minute by hand', list(pinShape, 200))),
+  pins: later([], about('steps held at a minute by hand', list(pinShape, 4000))),
   studentQuestions: list(studentQuestionShape, 30),
   nextTime: later(
     '',

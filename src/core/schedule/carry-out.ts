@@ -1,3 +1,4 @@
+import { Heap } from './heap';
 import { changeTicks, firstC, lastC, type Problem, type Schedule } from './problem';
 
 /** How a timetable went when it was carried out. Ticks, not whole ones. */
@@ -10,6 +11,13 @@ export interface CarriedOut {
   waited: Float64Array;
   /** The task whose end, or start, each task began upon; −1: none. */
   upon: Int32Array;
+}
+
+/** A task is ready, or over. */
+interface Event {
+  at: number;
+  task: number;
+  over: boolean;
 }
 
 /** A task waits for the start or the end of another, and some ticks after it. */
@@ -62,9 +70,10 @@ export class Crew {
     const freedBy = resources.map(() => -1);
     const ready = this.#soonest.slice();
     const open = this.#waits.slice();
-    const events = new Events();
+    /** What happens next, the soonest first. */
+    const events = new Heap<Event>((a, b) => a.at - b.at);
     open.forEach((count, task) => {
-      if (count === 0) events.push(ready[task]!, task);
+      if (count === 0) events.push({ at: ready[task]!, task, over: false });
     });
     /** Ready, but for something shared; in the planned order. */
     const queue: number[] = [];
@@ -75,7 +84,7 @@ export class Crew {
       waited[task] = now - ready[task]!;
       if (waited[task] > 1e-9) upon[task] = lastOf(uses, freedBy, ends);
       for (const { resource, units } of uses) free[resource]! -= units;
-      events.push(ends[task], ~task);
+      events.push({ at: ends[task], task, over: true });
       for (const { task: other, after, ticks } of this.#followers[task]!) {
         const at = (after === 'end' ? ends[task] : now) + ticks;
         if (at > ready[other]! || upon[other] === -1) {
@@ -83,18 +92,19 @@ export class Crew {
           upon[other] = task;
         }
         open[other]! -= 1;
-        if (open[other] === 0) events.push(ready[other]!, other);
+        if (open[other] === 0) events.push({ at: ready[other]!, task: other, over: false });
       }
     };
-    while (events.size > 0) {
-      const now = events.time;
-      while (events.size > 0 && events.time <= now + 1e-9) {
-        const task = events.pop();
-        if (task >= 0) insert(queue, task, this.#turn);
+    for (let next = events.top; next !== undefined; next = events.top) {
+      const now = next.at;
+      for (let event = next; event !== undefined && event.at <= now + 1e-9; event = events.top!) {
+        events.pop();
+        const { task, over } = event;
+        if (!over) insert(queue, task, this.#turn);
         else {
-          for (const { resource, units } of tasks[~task]!.uses) {
+          for (const { resource, units } of tasks[task]!.uses) {
             free[resource]! += units;
-            freedBy[resource] = ~task;
+            freedBy[resource] = task;
           }
         }
       }
@@ -178,54 +188,4 @@ function lastOf(
     if (task >= 0 && (last < 0 || ends[task]! > ends[last]!)) last = task;
   }
   return last;
-}
-
-/** What happens when: the soonest first. */
-class Events {
-  readonly #times: number[] = [];
-  readonly #what: number[] = [];
-
-  get size(): number {
-    return this.#times.length;
-  }
-
-  get time(): number {
-    return this.#times[0]!;
-  }
-
-  push(time: number, what: number): void {
-    const [times, whats] = [this.#times, this.#what];
-    let at = times.push(time) - 1;
-    whats.push(what);
-    while (at > 0) {
-      const up = (at - 1) >> 1;
-      if (times[up]! <= time) break;
-      times[at] = times[up]!;
-      whats[at] = whats[up]!;
-      at = up;
-    }
-    times[at] = time;
-    whats[at] = what;
-  }
-
-  pop(): number {
-    const [times, whats] = [this.#times, this.#what];
-    const top = whats[0]!;
-    const time = times.pop()!;
-    const what = whats.pop()!;
-    if (times.length === 0) return top;
-    let at = 0;
-    for (;;) {
-      let down = 2 * at + 1;
-      if (down >= times.length) break;
-      if (down + 1 < times.length && times[down + 1]! < times[down]!) down += 1;
-      if (times[down]! >= time) break;
-      times[at] = times[down]!;
-      whats[at] = whats[down]!;
-      at = down;
-    }
-    times[at] = time;
-    whats[at] = what;
-    return top;
-  }
 }

@@ -1,3 +1,4 @@
+import { Heap } from './heap';
 import type { Placing, Stuck } from './placing';
 import type { Schedule } from './problem';
 
@@ -43,7 +44,7 @@ export function decode(placing: Placing, blocks: Blocks, genes: Genes, stuck: Fa
   const rank = blocks.members.map((members) =>
     members.reduce((least, task) => Math.min(least, genes.rank[task]!), Infinity),
   );
-  const heap = new Heap((a, b) =>
+  const heap = new Heap<number>((a, b) =>
     blocks.fixed[a] === blocks.fixed[b] ? rank[a]! - rank[b]! || a - b : blocks.fixed[a] ? -1 : 1,
   );
   const waits = [...blocks.waitsFor];
@@ -109,40 +110,4 @@ function byRank(members: readonly number[], first: Blocks['first'], rank: Float6
     order.push(best);
   }
   return order;
-}
-
-/** A binary heap of whole numbers. */
-class Heap {
-  readonly #items: number[] = [];
-  constructor(readonly before: (a: number, b: number) => number) {}
-
-  push(item: number): void {
-    const items = this.#items;
-    let at = items.push(item) - 1;
-    while (at > 0) {
-      const up = (at - 1) >> 1;
-      if (this.before(items[up]!, item) <= 0) break;
-      items[at] = items[up]!;
-      at = up;
-    }
-    items[at] = item;
-  }
-
-  pop(): number | undefined {
-    const items = this.#items;
-    const top = items[0];
-    const last = items.pop();
-    if (top === undefined || last === undefined || items.length === 0) return top;
-    let at = 0;
-    for (;;) {
-      let down = 2 * at + 1;
-      if (down >= items.length) break;
-      if (down + 1 < items.length && this.before(items[down + 1]!, items[down]!) < 0) down += 1;
-      if (this.before(items[down]!, last) >= 0) break;
-      items[at] = items[down]!;
-      at = down;
-    }
-    items[at] = last;
-    return top;
-  }
 }

@@ -7,8 +7,6 @@ export interface Demand {
   /** Things shared, with how many; ovens stand apart. */
   things: { resource: Exclude<Shared, 'oven'>; count: number }[];
   oven: { places: number; profile: { fromMin: number; celsius: number }[]; shut: boolean } | null;
-  /** It only heats an oven: nothing is in it, and nobody waits for it but what goes in. */
-  heatsOven: boolean;
 }
 
 const bakes =
@@ -21,7 +19,7 @@ const onHob =
 const notOnHob = /\b(?:boiling water|off the (?:heat|hob)|take (?:it|the pan) off|microwave|kettle)\b/i;
 
 /** Whether a step only gets an oven hot. */
-const heatsOven = ({ text }: Pick<Step, 'text'>): boolean =>
+export const heatsOven = ({ text }: Pick<Step, 'text'>): boolean =>
   heats.test(text) && !bakes.test(text) && !/\breheat/i.test(text);
 
 /** Whether something stands in an oven during a step. */
@@ -67,7 +65,6 @@ export function demandOf(step: Step, before: readonly Step[]): Demand {
           shut: step.door === 'shut',
         }
       : null,
-    heatsOven: heatsOven(step),
   };
 }
 

@@ -1,4 +1,11 @@
-export { toMinutes, type Assumption, type LaneOf, type Lesson, type LessonProblem } from './lesson';
+export {
+  toMinutes,
+  type Assumption,
+  type LaneOf,
+  type Lesson,
+  type LessonProblem,
+  type SharedKind,
+} from './lesson';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';

@@ -1,8 +1,9 @@
 import { stationPlan, stepMinutes, type Place, type StationStep } from '../practical';
-import { ovenFallPerMin, ovenPlaces, ovenRisePerMin, type EquipmentKind } from '../room';
+import type { EquipmentKind } from '../room';
 import type { Oven } from '../schedule';
 import { Building } from './building';
-import { demandOf, type Demand } from './demand';
+import { demandOf, heatsOven, isInOven, type Demand } from './demand';
+import { ovensOf } from './ovens-of';
 import {
   ticksPerMinute,
   toTicks,
@@ -13,8 +14,6 @@ import {
   type LessonTask,
 } from './lesson';
 
-/** A room is at about 20 °C before its ovens are switched on. */
-const coldC = 20;
 /** °C an oven is taken to stand at where nothing says so: a moderate one. */
 const moderateC = 180;
 /** What has room for everybody’s at once. */
@@ -56,10 +55,10 @@ class Making {
     place: Place | null,
   ) {
     const { plan, stations, hands, teachers } = lesson;
-    this.#teacher = this.#building.resource('the teacher', teachers);
+    this.#teacher = this.#building.resource('teacher', 'the teacher', teachers);
     this.#chains = stations.map(({ number, treatment }) => ({
       number,
-      hands: this.#building.resource(`hands at station ${number}`, hands),
+      hands: this.#building.resource('hands', `hands at station ${number}`, hands),
       steps: stationPlan(plan, place, treatment).steps.filter(({ when }) => when === 'lesson'),
       own: new Map<string, number>(),
     }));
@@ -67,7 +66,7 @@ class Making {
       const units = one.kind === 'hob' ? one.rings.length : 1;
       this.#counts.set(one.kind, (this.#counts.get(one.kind) ?? 0) + units);
     }
-    const heated = plan.steps.some((step) => step.when === 'before' && demandOf(step, []).heatsOven);
+    const heated = plan.steps.some((step) => step.when === 'before' && heatsOven(step));
     this.#ovens = ovensOf(place, stations.length, heated);
   }
 
@@ -128,6 +127,7 @@ class Making {
   done(): LessonProblem {
     return {
       problem: this.#building.problem(this.#ovens),
+      shared: this.#building.shared,
       tasks: this.#building.tasks,
       assumptions: [...this.#assumed.values()],
     };
@@ -153,8 +153,7 @@ class Making {
 
   #lessonTask(step: StationStep, chain: Chain | null): LessonTask {
     const range = stepMinutes(step);
-    if (range === null && !demandOf(step, []).heatsOven)
-      this.#assume({ kind: 'no-minutes', stepId: step.id });
+    if (range === null && !heatsOven(step)) this.#assume({ kind: 'no-minutes', stepId: step.id });
     const { least, most } = range ?? { least: 0, most: 0 };
     const lane: LaneOf = chain
       ? { kind: 'station', number: chain.number }
@@ -170,11 +169,7 @@ class Making {
     };
   }
 
-  #uses(
-    step: StationStep,
-    { things, heatsOven }: Demand,
-    chain: Chain | null,
-  ): { resource: number; units: number }[] {
+  #uses(step: StationStep, { things }: Demand, chain: Chain | null): { resource: number; units: number }[] {
     const uses = things.flatMap(({ resource, count }) => {
       if (holdsMany.has(resource)) return [];
       const units = this.#counts.get(resource);
@@ -182,12 +177,12 @@ class Making {
         this.#assume({ kind: 'not-counted', resource });
         return [];
       }
-      return [{ resource: this.#building.resource(resource, units), units: count }];
+      return [{ resource: this.#building.resource(resource, resource, units), units: count }];
     });
     const { hands } = this.lesson;
     if (step.lane === 'everybody') {
       uses.push(...this.#chains.map((one) => ({ resource: one.hands, units: hands })));
-    } else if (chain && step.hands === 'hands-on' && !step.adult && !heatsOven) {
+    } else if (chain && step.hands === 'hands-on' && !step.adult && !heatsOven(step)) {
       uses.push({ resource: chain.hands, units: Math.min(step.people, hands) });
     }
     const byTeacher =
@@ -240,6 +235,8 @@ class Making {
     let above: number[] = [];
     let beforeAbove: number[] = [];
     let heating: number[] = [];
+    /** What is done once for all, and what is shown, goes on beside the stations, each in its own order. */
+    const last = new Map<string, number>();
     for (const step of chain.steps) {
       const task = taskOf(step.id)!;
       const said = step.after.flatMap((one) => {
@@ -258,14 +255,16 @@ class Making {
       if (partner !== undefined && partner !== task) {
         this.#building.tie(task, partner, this.#building.duration(task) - this.#building.duration(partner));
       }
-      const demand = demandOf(step, []);
-      if (demand.heatsOven) heating = [...heating, task];
-      if (demand.oven) heating.forEach((heat) => this.#building.follow(heat, task));
+      if (heatsOven(step)) heating = [...heating, task];
+      if (isInOven(step)) heating.forEach((heat) => this.#building.follow(heat, task));
       const free = step.lane === 'class' || step.lane === 'demonstration';
       // What is to be ready together with the step above begins beside it, not after it.
       const chained = partner !== undefined && above.includes(partner) ? beforeAbove : above;
-      if (said.length === 0 && !free) chained.forEach((before) => this.#building.follow(before, task));
-      if (step.lane === 'demonstration' || demand.heatsOven) continue;
+      const own = last.get(step.lane);
+      const before = free ? (own === undefined ? [] : [own]) : chained;
+      if (said.length === 0) before.forEach((one) => this.#building.follow(one, task));
+      if (free) last.set(step.lane, task);
+      if (step.lane === 'demonstration' || heatsOven(step)) continue;
       beforeAbove = above;
       // A step done once for all holds up the next beside the one above it.
       above = step.lane === 'class' ? [...above, task] : [task];
@@ -289,29 +288,3 @@ const classTask = (kind: 'briefing' | 'opening' | 'clearing', words: string, min
 /** A pan of hot sugar that comes to its temperature: somebody who knows stands by. */
 const callsTheTeacher = (step: StationStep): boolean =>
   step.target !== null && step.hazards.includes('hot-sugar') && !step.adult && step.lane === 'stations';
-
-function ovensOf(place: Place | null, stations: number, heated: boolean): Oven[] {
-  const startC = heated ? null : coldC;
-  const own = (place?.equipment ?? []).flatMap((one): Oven[] =>
-    one.kind === 'oven'
-      ? [
-          {
-            name: one.name,
-            places: ovenPlaces(one),
-            risePerTick: ovenRisePerMin(one) / ticksPerMinute,
-            fallPerTick: ovenFallPerMin(one) / ticksPerMinute,
-            startC,
-          },
-        ]
-      : [],
-  );
-  if (own.length > 0 || (place !== null && place.equipment.length > 0)) return own;
-  // A room nobody has described: an oven for each station, hot when it is wanted.
-  return Array.from({ length: stations }, (_, i) => ({
-    name: `oven ${i + 1}`,
-    places: 20,
-    risePerTick: 10,
-    fallPerTick: 5,
-    startC: null,
-  }));
-}

@@ -50,8 +50,13 @@ export type Assumption =
   /** The room says of none of these how many there are: each station is taken to have its own. */
   | { kind: 'not-counted'; resource: EquipmentKind };
 
+/** What a resource of a lesson is. */
+export type SharedKind = 'hands' | 'teacher' | EquipmentKind;
+
 export interface LessonProblem {
   problem: Problem;
+  /** What each resource of the problem is. */
+  shared: SharedKind[];
   tasks: LessonTask[];
   assumptions: Assumption[];
 }

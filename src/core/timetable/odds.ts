@@ -1,6 +1,6 @@
 import { seededRandom, type SeededRandom } from '../random';
 import { Crew, type Schedule } from '../schedule';
-import { ticksPerMinute, toMinutes, type LessonProblem, type LessonTask } from './lesson';
+import { ticksPerMinute, toMinutes, type LessonProblem, type LessonTask, type SharedKind } from './lesson';
 
 /** How much longer or shorter than planned hands take where no range is given (common practice, from memory). */
 const handsSpread = { least: 0.8, likely: 1, most: 1.3 } as const;
@@ -16,7 +16,7 @@ export interface Odds {
   /** Minutes after the bell that begins the lesson at which 5, 50 and 95 of a hundred lessons end. */
   ends: { p5: number; p50: number; p95: number };
   /** Mean minutes a station waits for something shared, longest first. */
-  queues: { resource: string; minutes: number }[];
+  queues: { kind: SharedKind; minutes: number }[];
   /** Steps on the way to the last end: in what share of lessons, and minutes of it in the mean; most first. */
   holds: { stepId: string; share: number; minutes: number }[];
 }
@@ -68,7 +68,7 @@ function triangular(
  * @param enough asked now and then; true ends it early with what there is
  */
 export function lessonOdds(
-  { problem, tasks }: LessonProblem,
+  { problem, tasks, shared }: LessonProblem,
   schedule: Schedule,
   bellMin: number,
   {
@@ -80,7 +80,7 @@ export function lessonOdds(
   const crew = new Crew(problem, schedule);
   const random = seededRandom(seed);
   const ends: number[] = [];
-  const queued = new Map<string, number>();
+  const queued = new Map<SharedKind, number>();
   const held = new Map<string, { lessons: number; ticks: number }>();
   const stations = new Set(tasks.flatMap(({ lane }) => (lane.kind === 'station' ? [lane.number] : []))).size;
   for (let run = 0; run < runs; run += 1) {
@@ -91,9 +91,9 @@ export function lessonOdds(
     went.waited.forEach((ticks, task) => {
       if (ticks <= 0) return;
       for (const { resource } of problem.tasks[task]!.uses) {
-        const { name } = problem.resources[resource]!;
-        if (name.startsWith('hands at')) continue;
-        queued.set(name, (queued.get(name) ?? 0) + toMinutes(ticks));
+        const kind = shared[resource]!;
+        if (kind === 'hands') continue;
+        queued.set(kind, (queued.get(kind) ?? 0) + toMinutes(ticks));
       }
     });
     const onTheWay = new Map<string, number>();
@@ -118,7 +118,7 @@ export function lessonOdds(
     error: Math.sqrt(Math.max(chance * (1 - chance), 0.25 / count) / count),
     ends: { p5: quantile(0.05), p50: quantile(0.5), p95: quantile(0.95) },
     queues: [...queued]
-      .map(([resource, minutes]) => ({ resource, minutes: minutes / count / Math.max(stations, 1) }))
+      .map(([kind, minutes]) => ({ kind, minutes: minutes / count / Math.max(stations, 1) }))
       .sort((a, b) => b.minutes - a.minutes),
     holds: [...held]
       .map(([stepId, { lessons, ticks }]) => ({

@@ -1,8 +1,6 @@
-import type { Plan } from '../practical';
+import { longestLessonMin, type Plan } from '../practical';
 
-const mostPins = 200;
-
-/** A plan with a step held at a minute, at some stations or at all; as long as there is room for one more. */
+/** A plan with a step held at a minute, at some stations or at all. */
 export function withPin(
   plan: Plan,
   stepId: string,
@@ -10,9 +8,9 @@ export function withPin(
   startMin: number,
 ): Plan {
   const others = plan.pins.filter((pin) => pin.stepId !== stepId || !stations.includes(pin.station));
-  const rounded = Math.max(0, Math.round(startMin * 2) / 2);
+  const rounded = Math.min(longestLessonMin, Math.max(0, Math.round(startMin * 2) / 2));
   const pins = [...others, ...stations.map((station) => ({ stepId, station, startMin: rounded }))];
-  return pins.length > mostPins ? plan : { ...plan, pins };
+  return { ...plan, pins };
 }
 
 /** A plan with a step let go. */

@@ -1,5 +1,5 @@
 import { newStep, treatmentsOf, type Plan, type Step } from '../practical';
-import { demandOf, isInOven } from './demand';
+import { heatsOven, isInOven } from './demand';
 
 /** A change of the plan that may make its lesson fit. */
 export interface Remedy {
@@ -24,7 +24,7 @@ export function remediesOf(plan: Plan): Remedy[] {
   const lesson = plan.steps.filter(({ when }) => when === 'lesson');
   const number = (step: Step) => plan.steps.indexOf(step) + 1;
   const found: Remedy[] = [];
-  const heatedBefore = plan.steps.some((step) => step.when === 'before' && demandOf(step, []).heatsOven);
+  const heatedBefore = plan.steps.some((step) => step.when === 'before' && heatsOven(step));
   if (!heatedBefore && lesson.some(isInOven)) {
     found.push({
       id: 'heat-before',

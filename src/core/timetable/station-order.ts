@@ -5,7 +5,8 @@ import type { LessonProblem } from './lesson';
  * The same timetable with the lower station first wherever stations do the very same: which of them goes first is nothing
  * the search cares about, but a wall page is read from the top.
  */
-export function inStationOrder({ problem, tasks }: LessonProblem, schedule: Schedule): Schedule {
+export function inStationOrder(made: LessonProblem, schedule: Schedule): Schedule {
+  const { tasks } = made;
   const lanes = new Map<number, number[]>();
   tasks.forEach(({ lane }, i) => {
     if (lane.kind !== 'station') return;
@@ -15,7 +16,7 @@ export function inStationOrder({ problem, tasks }: LessonProblem, schedule: Sche
   });
   const alike = new Map<string, number[][]>();
   for (const [number, own] of [...lanes].sort(([a], [b]) => a - b)) {
-    const signature = own.map((i) => sameAs(problem, tasks[i]!.id.replace(`@${number}`, ''), i)).join('\n');
+    const signature = own.map((i) => sameAs(made, tasks[i]!.id.replace(`@${number}`, ''), i)).join('\n');
     alike.set(signature, [...(alike.get(signature) ?? []), own]);
   }
   const starts = [...schedule.starts];
@@ -37,10 +38,8 @@ export function inStationOrder({ problem, tasks }: LessonProblem, schedule: Sche
 }
 
 /** What a task is like but for the station it is of. */
-function sameAs({ tasks, resources }: LessonProblem['problem'], step: string, i: number): string {
-  const { duration, uses, oven, earliest, latest } = tasks[i]!;
-  const shared = uses.map(
-    ({ resource, units }) => `${resources[resource]!.name.replace(/ \d+$/, '')}×${units}`,
-  );
+function sameAs({ problem, shared: kinds }: LessonProblem, step: string, i: number): string {
+  const { duration, uses, oven, earliest, latest } = problem.tasks[i]!;
+  const shared = uses.map(({ resource, units }) => `${kinds[resource]}×${units}`);
   return JSON.stringify([step, duration, shared, oven, earliest, latest]);
 }

@@ -165,6 +165,21 @@ describe('a lesson that shares a room', () => {
     }
   });
 
+  it('what is done once for all keeps its order, though nobody else waits for it', () => {
+    const plan = planOf([
+      { text: 'Make the dye', minutes: 6, lane: 'class' },
+      { text: 'Strain the dye', minutes: 2, lane: 'class' },
+      { text: 'Show how to whisk', minutes: 3, lane: 'demonstration' },
+      { text: 'Show the peaks', minutes: 1, lane: 'demonstration' },
+      { text: 'Whisk', minutes: 4 },
+    ]);
+    const { at, made } = timed(lesson(plan, 3, { teachers: 2 }), null);
+    expect(at('s1@all').start).toBeGreaterThanOrEqual(at('s0@all').end);
+    expect(at('s3@all').start).toBeGreaterThanOrEqual(at('s2@all').end);
+    const names = made.problem.arcs.map(({ before, after, gap }) => `${before} ${after} ${gap}`);
+    expect(new Set(names).size).toBe(names.length);
+  });
+
   it('a step held by hand stays at its minute; what cannot be says which step', () => {
     const plan = planOf([
       { text: 'Mix', minutes: 5 },

@@ -1,5 +1,4 @@
-import { allocateTreatments } from '../design';
-import { listedTreatmentIds, treatmentOf, type Place, type Plan } from '../practical';
+import { stationsAsListed, type Place, type Plan } from '../practical';
 import { Crew, isImpossible, solve, type Impossible, type SolveSettings, type Solved } from '../schedule';
 import {
   ticksPerMinute,
@@ -9,6 +8,7 @@ import {
   type Lesson,
   type LessonProblem,
   type LessonTask,
+  type SharedKind,
 } from './lesson';
 import { lessonProblem } from './lesson-problem';
 import { inStationOrder } from './station-order';
@@ -39,7 +39,7 @@ export interface OvenSpan {
 
 /** How many of something shared are in use from a minute on, until the next. */
 export interface Load {
-  name: string;
+  kind: SharedKind;
   units: number;
   points: { fromMin: number; taken: number }[];
 }
@@ -60,7 +60,7 @@ export interface LessonTimetable {
 /** What keeps a lesson from ending sooner. */
 export type Binding =
   | { kind: 'steps' }
-  | { kind: 'shared'; name: string; units: number; minutes: number }
+  | { kind: 'shared'; shared: SharedKind; units: number; minutes: number }
   | { kind: 'ovens'; ovens: number; places: number; minutes: number };
 
 /** Hands at a station where no class says otherwise. */
@@ -68,18 +68,9 @@ const usualHands = 2;
 
 /** The lesson of a plan as it will be laid out: every station with the treatment of its turn. */
 export function lessonOf(plan: Plan, patch: Partial<Lesson> = {}): Lesson {
-  const numbers = Array.from({ length: plan.stations }, (_, i) => i + 1);
-  const ids = listedTreatmentIds(plan);
-  const dealt =
-    ids.length === 0
-      ? numbers.map((station) => ({ station, treatmentId: '' }))
-      : allocateTreatments(numbers, ids, 'as-listed', 0);
   return {
     plan,
-    stations: dealt.map(({ station, treatmentId }) => ({
-      number: station,
-      treatment: treatmentOf(plan, treatmentId) ?? null,
-    })),
+    stations: stationsAsListed(plan),
     hands: usualHands,
     teachers: 1,
     opening: [],
@@ -128,16 +119,16 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
   };
 }
 
-function bindingOf({ problem }: LessonProblem, { bound: { by } }: Solved): Binding {
+function bindingOf({ problem, shared }: LessonProblem, { bound: { by } }: Solved): Binding {
   const minutesOf = (taken: (task: (typeof problem.tasks)[number]) => number) =>
     toMinutes(problem.tasks.reduce((sum, task) => sum + taken(task) * task.duration, 0));
   switch (by.kind) {
     case 'path':
       return { kind: 'steps' };
     case 'resource': {
-      const { name, units } = problem.resources[by.resource]!;
+      const { units } = problem.resources[by.resource]!;
       const minutes = minutesOf(({ uses }) => uses.find((use) => use.resource === by.resource)?.units ?? 0);
-      return { kind: 'shared', name, units, minutes };
+      return { kind: 'shared', shared: shared[by.resource]!, units, minutes };
     }
     case 'ovens':
       return {
@@ -165,9 +156,10 @@ function spansOf({ problem }: LessonProblem, { schedule }: Solved, o: number): O
 }
 
 /** What is shared by stations, as it fills and empties; hands are seen in the bars. */
-function loadsOf({ problem }: LessonProblem, { schedule }: Solved): Load[] {
-  return problem.resources.flatMap(({ name, units }, resource): Load[] => {
-    if (name.startsWith('hands at')) return [];
+function loadsOf({ problem, shared }: LessonProblem, { schedule }: Solved): Load[] {
+  return problem.resources.flatMap(({ units }, resource): Load[] => {
+    const kind = shared[resource]!;
+    if (kind === 'hands') return [];
     const changes = problem.tasks.flatMap((task, i) => {
       const use = task.uses.find((one) => one.resource === resource);
       if (!use || task.duration === 0) return [];
@@ -184,6 +176,6 @@ function loadsOf({ problem }: LessonProblem, { schedule }: Solved): Load[] {
       for (const change of changes) if (change.at === at) taken += change.by;
       points.push({ fromMin: toMinutes(at), taken });
     }
-    return [{ name, units, points }];
+    return [{ kind, units, points }];
   });
 }

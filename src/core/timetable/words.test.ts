@@ -89,7 +89,7 @@ describe('what binds a lesson that can be', () => {
     expect(bindingWords(two.bound.by, two.bound.endsMin)).toBe(
       '2 hobs are wanted for 40 min in all, 20 min each if none stands idle: with what comes before and after, no lesson ends before 33 min.',
     );
-    expect(two.loads.find(({ name }) => name === 'hob')!.points).toEqual([
+    expect(two.loads.find(({ kind }) => kind === 'hob')!.points).toEqual([
       { fromMin: 8, taken: 2 },
       { fromMin: 18, taken: 2 },
       { fromMin: 28, taken: 0 },

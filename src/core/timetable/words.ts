@@ -2,18 +2,17 @@ import { capitalised as capital, counted, formatNumber } from '../format';
 import type { Plan } from '../practical';
 import { equipmentWords } from '../room';
 import type { Impossible } from '../schedule';
-import type { Assumption, LessonProblem } from './lesson';
+import { toMinutes, type Assumption, type LessonProblem, type SharedKind } from './lesson';
 import type { Binding } from './timetable';
 
 const minutes = (value: number) => `${formatNumber(Math.round(value * 2) / 2)} min`;
 
-const isKind = (name: string): name is keyof typeof equipmentWords => name in equipmentWords;
-
 /** So many of something shared: “6 thermometers”, “the teacher”. */
-function sharedWords(name: string, units: number): string {
-  if (!isKind(name)) return name;
-  const { one, many } = equipmentWords[name];
-  return `${units} ${units === 1 ? one : many}`;
+function sharedWords(kind: SharedKind, units: number): string {
+  if (kind === 'teacher') return units === 1 ? 'the teacher' : counted(units, 'teacher');
+  if (kind === 'hands') return counted(units, 'pair of hands', 'pairs of hands');
+  const { one, many } = equipmentWords[kind];
+  return counted(units, one, many);
 }
 
 /** What keeps the lesson from ending sooner, with its working. */
@@ -22,7 +21,7 @@ export function bindingWords(by: Binding, endsMin: number): string {
     case 'steps':
       return `The steps one after the other, with briefing and clearing up, take ${minutes(endsMin)}.`;
     case 'shared':
-      return `${capital(sharedWords(by.name, by.units))} ${by.units === 1 ? 'is' : 'are'} wanted for ${minutes(by.minutes)} in all, ${minutes(by.minutes / by.units)} ${by.units === 1 ? '' : 'each '}if none stands idle: with what comes before and after, no lesson ends before ${minutes(endsMin)}.`;
+      return `${capital(sharedWords(by.shared, by.units))} ${by.units === 1 ? 'is' : 'are'} wanted for ${minutes(by.minutes)} in all, ${minutes(by.minutes / by.units)} ${by.units === 1 ? '' : 'each '}if none stands idle: with what comes before and after, no lesson ends before ${minutes(endsMin)}.`;
     case 'ovens':
       return `${capital(counted(by.ovens, 'oven'))} with ${counted(by.places, 'place')} ${by.ovens === 1 ? 'is' : 'are'} wanted for ${minutes(by.minutes)} of trays: with what comes before and after, no lesson ends before ${minutes(endsMin)}.`;
   }
@@ -37,7 +36,11 @@ function stepWords(plan: Plan, id: string | null): string {
 }
 
 /** Why there is no timetable, and what would have to give. */
-export function impossibleWords(plan: Plan, { problem, tasks }: LessonProblem, why: Impossible): string {
+export function impossibleWords(
+  plan: Plan,
+  { problem, tasks, shared }: LessonProblem,
+  why: Impossible,
+): string {
   const step = (task: number) => stepWords(plan, tasks[task]?.step?.id ?? null);
   switch (why.kind) {
     case 'circle': {
@@ -45,14 +48,14 @@ export function impossibleWords(plan: Plan, { problem, tasks }: LessonProblem, w
       const named = ids.filter((id) => id !== null).map((id) => stepWords(plan, id));
       const most = why.arcs.some((arc) => problem.arcs[arc]!.gap < 0);
       return most
-        ? `${capital(named.join(' and '))} cannot keep the most minutes between them: what lies between takes ${minutes(why.excess / 2)} longer. Allow more, or move a step.`
+        ? `${capital(named.join(' and '))} cannot keep the most minutes between them: what lies between takes ${minutes(toMinutes(why.excess))} longer. Allow more, or move a step.`
         : `${capital(named.join(' and '))} wait for each other. Take one “after” away.`;
     }
     case 'late':
-      return `${capital(step(why.task))} is held at ${minutes(why.latest / 2)} and cannot begin before ${minutes(why.earliest / 2)}. Let it go, or hold it later.`;
+      return `${capital(step(why.task))} is held at ${minutes(toMinutes(why.latest))} and cannot begin before ${minutes(toMinutes(why.earliest))}. Let it go, or hold it later.`;
     case 'too-few': {
-      const { name, units } = problem.resources[why.resource]!;
-      return `${capital(step(why.task))} needs more than ${sharedWords(name, units)}. Change the step or the room.`;
+      const { units } = problem.resources[why.resource]!;
+      return `${capital(step(why.task))} needs more than ${sharedWords(shared[why.resource]!, units)}. Change the step or the room.`;
     }
     case 'no-oven':
       return problem.ovens.length === 0

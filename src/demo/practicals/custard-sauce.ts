@@ -173,7 +173,7 @@ export const custardSauce: Plan = made(planShape, {
   stations: 8,
   order: 'shuffled',
   periodMinutes: 60,
-  briefingMinutes: 8,
+  briefingMinutes: 6,
   clearUpMinutes: 10,
   studentQuestions: [
     'At which temperature did each starch thicken? Compare with another group of the same starch.',

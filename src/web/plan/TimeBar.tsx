@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import type { Step } from '../../core/practical';
+import { waitingHatch } from '../ui/waiting-hatch';
 
 interface TimeBarProps {
   bar: { from: number; to: number } | null;
@@ -43,10 +44,3 @@ export function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
     </Box>
   );
 }
-
-const waitingHatch = {
-  backgroundImage:
-    'repeating-linear-gradient(135deg, var(--chakra-colors-strong-rule) 0 4px, var(--chakra-colors-paper) 4px 7px)',
-  outline: '1px solid var(--chakra-colors-strong-rule)',
-  outlineOffset: '-1px',
-};

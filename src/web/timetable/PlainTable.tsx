@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
-import type { Plan } from '../../core/practical';
+import { longestLessonMin, type Plan } from '../../core/practical';
 import type { LessonTimetable } from '../../core/timetable';
 import { NumberField } from '../ui/fields';
 import type { Hold } from './BarMark';
@@ -50,7 +50,7 @@ export function PlainTable({ plan, timetable, onHold }: PlainTableProps) {
                   <NumberField
                     label={`Minute at which step ${number} begins at ${stations === '' ? 'all' : stations}`}
                     value={startMin}
-                    {...{ low: 0, high: 480, unit: 'min', chars: 2 }}
+                    {...{ low: 0, high: longestLessonMin, unit: 'min', chars: 2 }}
                     onValue={(minute) => onHold(id, numbers.length === 0 ? [null] : numbers, minute!)}
                   />{' '}
                   to {formatNumber(endMin)}

@@ -1,8 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import type { Plan } from '../../core/practical';
-import { equipmentWords } from '../../core/room';
 import type { LessonTimetable, Load, Odds } from '../../core/timetable';
 import { BarMark, type Hold } from './BarMark';
+import { sharedName } from './timetable-words';
 import {
   bandHeight,
   fullLoads,
@@ -83,7 +83,7 @@ export function TimetableDrawing({ plan, timetable, odds, onHold }: DrawingProps
           <OvenBand key={oven.name} oven={oven} x={x} y={ovensAt + i * (bandHeight + laneGap)} />
         ))}
         {loads.map((load, i) => (
-          <LoadBand key={load.name} load={load} x={x} y={loadsAt + i * (bandHeight + laneGap)} />
+          <LoadBand key={load.kind} load={load} x={x} y={loadsAt + i * (bandHeight + laneGap)} />
         ))}
         {odds && <EndBand odds={odds} x={x} />}
         <line
@@ -164,8 +164,8 @@ function OvenBand({ oven, x, y }: { oven: LessonTimetable['ovens'][number]; x: M
 }
 
 /** How many of something are in use; where all are, it is dark. */
-function LoadBand({ load: { name, units, points }, x, y }: { load: Load; x: Minutes; y: number }) {
-  const words = name in equipmentWords ? equipmentWords[name as keyof typeof equipmentWords].many : name;
+function LoadBand({ load: { kind, units, points }, x, y }: { load: Load; x: Minutes; y: number }) {
+  const words = sharedName(kind);
   return (
     <g>
       <Name y={y} height={bandHeight} words={`${units} ${words}`} />

@@ -4,6 +4,7 @@ import type { Place, Plan } from '../../core/practical';
 import { assumptionWords, bindingWords, remediesOf, withPin } from '../../core/timetable';
 import { useSettled } from '../ui/use-settled';
 import { QuietButton } from '../ui/Button';
+import { waitingHatch } from '../ui/waiting-hatch';
 import { TimetableDrawing } from './TimetableDrawing';
 import { oddsWords, verdictWords } from './timetable-words';
 import type { Hold } from './BarMark';
@@ -73,13 +74,7 @@ function Legend() {
   return (
     <Flex wrap="wrap" columnGap="4" fontSize="xs" color="soft" mt="1">
       {mark({ bg: 'tawny' }, 'hands')}
-      {mark(
-        {
-          backgroundImage:
-            'repeating-linear-gradient(135deg, var(--chakra-colors-strong-rule) 0 4px, var(--chakra-colors-paper) 4px 7px)',
-        },
-        'waiting',
-      )}
+      {mark(waitingHatch, 'waiting')}
       {mark({ bg: 'ember', height: '4px' }, 'the teacher stands by')}
       {mark({ bg: 'moss', height: '4px' }, 'where nine in ten such lessons end')}
     </Flex>

@@ -37,9 +37,7 @@ export function stationLanes(timetable: LessonTimetable): { number: number; bars
 
 /** What is shared and at some time all taken, the fullest first: the teacher, the thermometers. */
 export const fullLoads = ({ loads }: LessonTimetable): Load[] =>
-  loads.filter(
-    ({ name, units, points }) => name !== 'the teacher' && points.some(({ taken }) => taken >= units),
-  );
+  loads.filter(({ kind, units, points }) => kind !== 'teacher' && points.some(({ taken }) => taken >= units));
 
 /** Trays in an oven from a minute to the next change, with its temperature. */
 export interface OvenLoad {

@@ -28,7 +28,7 @@ describe('a timetable in words', () => {
   it('says how sure, where they queue, and which minutes buy most', () => {
     const odds: Odds = {
       ...{ runs: 1000, chance: 0.42, error: 0.016, ends: { p5: 57, p50: 61, p95: 66 } },
-      queues: [{ resource: 'thermometer', minutes: 4.6 }],
+      queues: [{ kind: 'thermometer', minutes: 4.6 }],
       holds: [{ stepId: 'rest', share: 0.9, minutes: 22 }],
     };
     expect(oddsWords(plan, odds)).toEqual([

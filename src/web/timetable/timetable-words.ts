@@ -1,7 +1,7 @@
 import { formatNumber } from '../../core/format';
 import type { Plan } from '../../core/practical';
 import { equipmentWords } from '../../core/room';
-import type { LessonTimetable, Odds } from '../../core/timetable';
+import type { LessonTimetable, Odds, SharedKind } from '../../core/timetable';
 
 const minutes = (value: number) => `${formatNumber(Math.round(value * 2) / 2)} min`;
 
@@ -17,6 +17,10 @@ export function verdictWords({ endsMin, slowEndsMin }: LessonTimetable, bellMin:
   return `${likely} With every range at its upper end: ${minutes(slowEndsMin)}, ${late > 0 ? `${minutes(late)} over` : `${minutes(-late)} to spare`}.`;
 }
 
+/** What is shared, by its name: “thermometers”, “teacher”. */
+export const sharedName = (kind: SharedKind): string =>
+  kind === 'hands' || kind === 'teacher' ? kind : equipmentWords[kind].many;
+
 /** How sure that is, in words. */
 export function oddsWords(plan: Plan, odds: Odds): string[] {
   const hundred = Math.round(100 * odds.chance);
@@ -31,12 +35,7 @@ export function oddsWords(plan: Plan, odds: Odds): string[] {
   ];
   const [queue] = odds.queues;
   if (queue && queue.minutes >= 0.5) {
-    const { resource } = queue;
-    const what =
-      resource in equipmentWords
-        ? `the ${equipmentWords[resource as keyof typeof equipmentWords].many}`
-        : resource;
-    told.push(`A station waits ${minutes(queue.minutes)} for ${what}.`);
+    told.push(`A station waits ${minutes(queue.minutes)} for the ${sharedName(queue.kind)}.`);
   }
   const [hold] = odds.holds;
   const number = plan.steps.findIndex(({ id }) => id === hold?.stepId) + 1;

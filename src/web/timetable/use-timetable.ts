@@ -33,7 +33,8 @@ export function useTimetable(plan: Plan, place: Place | null): TimetableState {
 function withAnswer(was: TimetableState, answer: Answer): TimetableState {
   switch (answer.kind) {
     case 'timetable':
-      return { ...was, timetable: answer.timetable, looking: answer.looking, impossible: null };
+      // How sure it is, and what would help, come after it: those of the last one are not this one’s.
+      return { ...nothing, timetable: answer.timetable, looking: answer.looking };
     case 'impossible':
       return { ...nothing, looking: false, impossible: answer.words };
     case 'odds':
