@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { breaches, Crew, isImpossible, makespan, solve, type Problem } from '.';
+import { breaches, Crew, isImpossible, lastStarts, makespan, solve, type Problem } from '.';
 import { seededRandom } from '../random';
 import { randomProblem } from './testing/random-problem';
 import { classProblem } from './testing/class-problem';
@@ -57,6 +57,23 @@ describe('a timetable of a lesson by lot', () => {
       expect(breaches(dragged, again.schedule), `seed ${seed}`).toEqual([]);
     }
     expect(held).toBeGreaterThan(100);
+  });
+
+  it('keeps every condition with all tasks at their last starts, ends when it did, and something has no slack', () => {
+    let slack = 0;
+    for (let seed = 1; seed <= 160; seed += 1) {
+      const problem = randomProblem(seed, sizes[seed % sizes.length]!);
+      const found = solve(problem, { most: 40, seed });
+      if (isImpossible(found)) continue;
+      const { schedule, ends } = found;
+      const last = lastStarts(problem, schedule);
+      expect(breaches(problem, { ...schedule, starts: last }), `seed ${seed}`).toEqual([]);
+      expect(makespan(problem, { ...schedule, starts: last })).toBe(ends);
+      const spare = last.map((at, i) => at - schedule.starts[i]!);
+      expect(Math.min(...spare), `seed ${seed}`).toBe(0);
+      slack += spare.filter((ticks) => ticks > 0).length;
+    }
+    expect(slack).toBeGreaterThan(500);
   });
 
   it('carried out with the minutes it was planned with goes as planned, or sooner; with longer ones, later', () => {

@@ -6,9 +6,13 @@ export {
   type LessonProblem,
   type SharedKind,
 } from './lesson';
+export { heatsOven, isInOven } from './demand';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';
+export { ovensDrawn, type OvenDrawn, type OvenSpan } from './ovens-drawn';
+export { runningOrder, type OrderFor, type OrderLine } from './running-order';
+export { stepTimes, type StepTimes, type Turn } from './step-times';
 export { remediesOf, type Remedy } from './remedies';
 export {
   layOut,
@@ -18,7 +22,7 @@ export {
   type Binding,
   type Laid,
   type LessonTimetable,
+  searchOf,
   type Load,
-  type OvenSpan,
 } from './timetable';
 export { assumptionWords, bindingWords, impossibleWords } from './words';

@@ -18,6 +18,8 @@ import {
 const moderateC = 180;
 /** What has room for everybody’s at once. */
 const holdsMany: ReadonlySet<string> = new Set(['refrigerator', 'freezer', 'sink']);
+/** Hands washed for 20 s, with the way to the sink, min (common practice). */
+const washMin = 1;
 /** The teacher stands by while a pan of hot sugar comes to its end, min. */
 const callMin = 1;
 
@@ -237,6 +239,8 @@ class Making {
     let heating: number[] = [];
     /** What is done once for all, and what is shown, goes on beside the stations, each in its own order. */
     const last = new Map<string, number>();
+    /** Hands washed after a step. */
+    const washed = new Map<number, number>();
     for (const step of chain.steps) {
       const task = taskOf(step.id)!;
       const said = step.after.flatMap((one) => {
@@ -250,6 +254,8 @@ class Making {
           toTicks(least),
           most === null ? null : Math.floor(most * ticksPerMinute),
         );
+        const wash = washed.get(before);
+        if (wash !== undefined && step.hands === 'hands-on') this.#building.follow(wash, task);
       }
       const partner = step.endsWith === null ? undefined : taskOf(step.endsWith);
       if (partner !== undefined && partner !== task) {
@@ -268,7 +274,33 @@ class Making {
       beforeAbove = above;
       // A step done once for all holds up the next beside the one above it.
       above = step.lane === 'class' ? [...above, task] : [task];
+      if (leavesHandsUnclean(step, chain.steps)) {
+        const wash = this.#wash(task, step, chain);
+        washed.set(task, wash);
+        above = [wash];
+      }
     }
+  }
+
+  /** Hands are washed before anything else is touched. */
+  #wash(task: number, step: StationStep, chain: Chain): number {
+    const sinks = this.#counts.get('sink');
+    const uses = [{ resource: chain.hands, units: Math.min(step.people, this.lesson.hands) }];
+    if (sinks !== undefined)
+      uses.push({ resource: this.#building.resource('sink', 'sink', sinks), units: 1 });
+    const wash = this.#building.task(
+      {
+        id: `wash-${step.id}@${chain.number}`,
+        kind: 'wash',
+        lane: { kind: 'station', number: chain.number },
+        ...{ step, words: 'Wash hands for 20 s', hands: 'hands-on' as const },
+        minutes: { least: washMin, likely: washMin, most: washMin },
+      },
+      uses,
+    );
+    this.#building.follow(task, wash);
+    chain.own.set(`wash-${step.id}`, wash);
+    return wash;
   }
 
   #assume(assumption: Assumption): void {
@@ -284,6 +316,19 @@ const classTask = (kind: 'briefing' | 'opening' | 'clearing', words: string, min
   hands: 'hands-on' as const,
   minutes: { least: minutes, likely: minutes, most: minutes },
 });
+
+const washesHands = /\bwash(?:es|ed|ing)?\b[^.;]{0,30}\bhands\b|\bhands\b[^.;]{0,20}\bwash/i;
+const isRaw = ({ hands, hazards, lane }: StationStep) =>
+  lane === 'stations' &&
+  hands === 'hands-on' &&
+  (hazards.includes('raw-meat') || hazards.includes('raw-egg'));
+
+/** Raw egg or meat was touched, the method says nothing of washing, and what is touched next is not raw. */
+function leavesHandsUnclean(step: StationStep, steps: readonly StationStep[]): boolean {
+  if (!isRaw(step) || washesHands.test(step.text)) return false;
+  const next = steps.slice(steps.indexOf(step) + 1).find(({ hands }) => hands === 'hands-on');
+  return next === undefined || !(isRaw(next) || washesHands.test(next.text));
+}
 
 /** A pan of hot sugar that comes to its temperature: somebody who knows stands by. */
 const callsTheTeacher = (step: StationStep): boolean =>

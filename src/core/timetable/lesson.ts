@@ -33,7 +33,7 @@ export type LaneOf = { kind: 'station'; number: number } | { kind: 'class' } | {
 /** One thing done in a lesson: a task of the problem, with what it is. */
 export interface LessonTask {
   id: string;
-  kind: 'briefing' | 'opening' | 'step' | 'call' | 'clearing';
+  kind: 'briefing' | 'opening' | 'step' | 'call' | 'wash' | 'clearing';
   lane: LaneOf;
   /** The step as this station does it; null where it is none of the method. */
   step: StationStep | null;

@@ -1,5 +1,13 @@
-import { stationsAsListed, type Place, type Plan } from '../practical';
-import { Crew, isImpossible, solve, type Impossible, type SolveSettings, type Solved } from '../schedule';
+import { earlyLook, stationsAsListed, type Place, type Plan, type StationStep } from '../practical';
+import {
+  Crew,
+  isImpossible,
+  lastStarts,
+  solve,
+  type Impossible,
+  type SolveSettings,
+  type Solved,
+} from '../schedule';
 import {
   ticksPerMinute,
   toMinutes,
@@ -11,6 +19,7 @@ import {
   type SharedKind,
 } from './lesson';
 import { lessonProblem } from './lesson-problem';
+import { ovensDrawn, type OvenDrawn } from './ovens-drawn';
 import { inStationOrder } from './station-order';
 
 /** Something done, at its minutes. Minutes count from the bell that begins the lesson. */
@@ -27,14 +36,14 @@ export interface Bar {
   oven: number | null;
   /** Held where it is by hand. */
   held: boolean;
-}
-
-/** What is in an oven from when to when, at how many degrees. */
-export interface OvenSpan {
-  fromMin: number;
-  toMin: number;
-  celsius: number;
-  places: number;
+  /** A grown-up does it. */
+  adult: boolean;
+  /** So much later it can begin without the end moving; none: it is on the way to the end. */
+  slackMin: number;
+  /** When to look early; null: never. */
+  lookMin: number | null;
+  /** Between which minutes something is done. */
+  windows: { words: string; fromMin: number | null; untilMin: number | null }[];
 }
 
 /** How many of something shared are in use from a minute on, until the next. */
@@ -46,7 +55,7 @@ export interface Load {
 
 export interface LessonTimetable {
   bars: Bar[];
-  ovens: { name: string; places: number; spans: OvenSpan[] }[];
+  ovens: OvenDrawn[];
   loads: Load[];
   /** When the last station has cleared up. */
   endsMin: number;
@@ -83,10 +92,15 @@ export function lessonOf(plan: Plan, patch: Partial<Lesson> = {}): Lesson {
 /** A lesson with its timetable, or with what makes one impossible. */
 export type Laid = { made: LessonProblem } & ({ solved: Solved } | { impossible: Impossible });
 
-/** Makes a timetable of a lesson in a place. */
+/** So many timetables are tried for a lesson of so many tasks: always the same, so that it is the same timetable everywhere. */
+export const searchOf = (tasks: number): number =>
+  Math.min(mostTried, Math.max(leastTried, Math.round(triedTasks / tasks)));
+const [leastTried, mostTried, triedTasks] = [300, 4000, 400_000];
+
+/** Makes a timetable of a lesson in a place; the same one each time, as long as nothing ends the search early. */
 export function layOut(lesson: Lesson, place: Place | null, settings: SolveSettings = {}): Laid {
   const made = lessonProblem(lesson, place);
-  const found = solve(made.problem, settings);
+  const found = solve(made.problem, { most: searchOf(made.tasks.length), ...settings });
   if (isImpossible(found)) return { made, impossible: found };
   return { made, solved: { ...found, schedule: inStationOrder(made, found.schedule) } };
 }
@@ -95,14 +109,18 @@ export function layOut(lesson: Lesson, place: Place | null, settings: SolveSetti
 export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTimetable {
   const { problem, tasks } = made;
   const { starts, ovenOf } = solved.schedule;
+  const last = lastStarts(problem, solved.schedule);
   const bars = tasks.map((task, i): Bar => {
     const { id, kind, lane, step, words, hands } = task;
+    const startMin = toMinutes(starts[i]!);
     return {
-      ...{ id, kind, lane, words, hands, stepId: step?.id ?? null },
-      startMin: toMinutes(starts[i]!),
+      ...{ id, kind, lane, words, hands, stepId: step?.id ?? null, startMin },
       endMin: toMinutes(starts[i]! + problem.tasks[i]!.duration),
       oven: ovenOf[i]! < 0 ? null : ovenOf[i]!,
       held: kind === 'step' && problem.tasks[i]!.latest !== Infinity,
+      adult: step?.adult ?? false,
+      slackMin: toMinutes(last[i]! - starts[i]!),
+      ...looksOf(kind === 'step' ? step : null, startMin),
     };
   });
   const slow = new Crew(problem, solved.schedule).run(
@@ -110,12 +128,26 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
   );
   return {
     bars,
-    ovens: problem.ovens.map(({ name, places }, o) => ({ name, places, spans: spansOf(made, solved, o) })),
+    ovens: ovensDrawn(made, solved.schedule),
     loads: loadsOf(made, solved),
     endsMin: toMinutes(solved.ends),
     slowEndsMin: Math.max(toMinutes(solved.ends), toMinutes(slow.end)),
     bound: { endsMin: toMinutes(solved.bound.ticks), by: bindingOf(made, solved) },
     assumptions: made.assumptions,
+  };
+}
+
+/** When to look early and between which minutes, in minutes after the bell. */
+function looksOf(step: StationStep | null, startMin: number): Pick<Bar, 'lookMin' | 'windows'> {
+  if (!step) return { lookMin: null, windows: [] };
+  const after = (minutes: number | null) => (minutes === null ? null : startMin + minutes);
+  return {
+    lookMin: after(earlyLook(step)),
+    windows: step.windows.map(({ words, from, until }) => ({
+      words,
+      fromMin: after(from),
+      untilMin: after(until),
+    })),
   };
 }
 
@@ -138,21 +170,6 @@ function bindingOf({ problem, shared }: LessonProblem, { bound: { by } }: Solved
         minutes: minutesOf(({ oven }) => oven?.places ?? 0),
       };
   }
-}
-
-function spansOf({ problem }: LessonProblem, { schedule }: Solved, o: number): OvenSpan[] {
-  return problem.tasks
-    .flatMap((task, i) => {
-      if (!task.oven || schedule.ovenOf[i] !== o) return [];
-      const { profile, places } = task.oven;
-      return profile.map(({ from, celsius }, k) => ({
-        fromMin: toMinutes(schedule.starts[i]! + from),
-        toMin: toMinutes(schedule.starts[i]! + (profile[k + 1]?.from ?? task.duration)),
-        celsius,
-        places,
-      }));
-    })
-    .sort((a, b) => a.fromMin - b.fromMin);
 }
 
 /** What is shared by stations, as it fills and empties; hands are seen in the bars. */

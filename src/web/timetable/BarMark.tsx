@@ -12,6 +12,7 @@ const fills: Record<Bar['kind'], string> = {
   opening: 'var(--chakra-colors-rule)',
   step: 'var(--chakra-colors-tawny)',
   call: 'var(--chakra-colors-ember)',
+  wash: 'var(--chakra-colors-glass)',
   clearing: 'var(--chakra-colors-rule)',
 };
 /** A hand that shakes is no drag, units of the drawing. */

@@ -1,10 +1,9 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
 import { longestLessonMin, type Plan } from '../../core/practical';
-import type { LessonTimetable } from '../../core/timetable';
+import { stepTimes, type LessonTimetable } from '../../core/timetable';
 import { NumberField } from '../ui/fields';
 import type { Hold } from './BarMark';
-import { stepTimes } from './timetable-words';
 
 interface PlainTableProps {
   plan: Plan;

@@ -1,15 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { newPlan, newStep } from '../../core/practical';
-import type { Bar, LessonTimetable, Odds } from '../../core/timetable';
-import { oddsWords, stepTimes, verdictWords } from './timetable-words';
+import type { LessonTimetable, Odds } from '../../core/timetable';
+import { oddsWords, verdictWords } from './timetable-words';
 
-const timetable = (endsMin: number, slowEndsMin: number, bars: Bar[] = []): LessonTimetable => ({
-  ...{ bars, ovens: [], loads: [], endsMin, slowEndsMin, assumptions: [] },
+const timetable = (endsMin: number, slowEndsMin: number): LessonTimetable => ({
+  ...{ bars: [], ovens: [], loads: [], endsMin, slowEndsMin, assumptions: [] },
   bound: { endsMin, by: { kind: 'steps' } },
-});
-const bar = (stepId: string, number: number, startMin: number): Bar => ({
-  ...{ id: `${stepId}@${number}`, kind: 'step', lane: { kind: 'station', number }, stepId, words: 'x' },
-  ...{ hands: 'hands-on', startMin, endMin: startMin + 5, oven: null, held: false },
 });
 const plan = {
   ...newPlan('x', null),
@@ -40,18 +36,5 @@ describe('a timetable in words', () => {
       'Practically every such lesson ends by the bell; nine in ten end between 57 and 66 min.',
     ]);
     expect(oddsWords(plan, { ...odds, chance: 0 })[0]).toMatch(/^Hardly any/);
-  });
-
-  it('lists who begins together, station by station', () => {
-    const bars = [1, 2, 3, 5, 7, 8].map((number) => bar('mix', number, 8)).concat(bar('mix', 4, 13));
-    expect(stepTimes(plan, timetable(60, 60, bars))).toEqual([
-      {
-        ...{ id: 'mix', number: 1, words: 'Mix' },
-        turns: [
-          { numbers: [1, 2, 3, 5, 7, 8], stations: '1–3, 5, 7, 8', startMin: 8, endMin: 13 },
-          { numbers: [4], stations: '4', startMin: 13, endMin: 18 },
-        ],
-      },
-    ]);
   });
 });

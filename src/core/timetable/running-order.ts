@@ -1,0 +1,99 @@
+import { formatNumber } from '../format';
+import type { Plan } from '../practical';
+import { rangesOf, turnsOf } from './step-times';
+import type { Bar, LessonTimetable } from './timetable';
+
+/** Who sees to a line of the running order. */
+export type OrderFor = 'teacher' | 'helper' | 'stations';
+
+/** What happens at a minute of a lesson, in words. */
+export interface OrderLine {
+  atMin: number;
+  for: OrderFor;
+  words: string;
+}
+
+const places: Record<OrderFor, number> = { teacher: 0, helper: 1, stations: 2 };
+
+/** The lesson minute by minute: what the teacher does, what a helper sees to, which stations begin what. */
+export function runningOrder(plan: Plan, timetable: LessonTimetable): OrderLine[] {
+  const number = (bar: Bar) => plan.steps.findIndex(({ id }) => id === bar.stepId) + 1;
+  const groups = grouped(timetable.bars, (bar) => `${bar.kind} ${bar.stepId ?? bar.words}`);
+  return [
+    ...groups.flatMap((bars) => ofBars(bars, number(bars[0]!))),
+    ...groups.flatMap((bars) => looks(bars, number(bars[0]!))),
+    ...ofOvens(timetable),
+    { atMin: plan.periodMinutes, for: 'teacher' as const, words: 'Bell' },
+  ].sort((a, b) => a.atMin - b.atMin || places[a.for] - places[b.for]);
+}
+
+const at = (stations: string) =>
+  stations === ''
+    ? ''
+    : `${stations.includes(',') || stations.includes('–') ? 'Stations' : 'Station'} ${stations}: `;
+const until = (minute: number) => ` (to ${formatNumber(minute)} min)`;
+
+/** What is done, by all who begin it together. */
+function ofBars(bars: readonly Bar[], number: number): OrderLine[] {
+  const [{ kind, words, oven, lane, adult }] = bars as [Bar];
+  return turnsOf([...bars]).map(({ stations, startMin, endMin }): OrderLine => {
+    const line = (who: OrderFor, text: string) => ({ atMin: startMin, for: who, words: text });
+    switch (kind) {
+      case 'briefing':
+      case 'opening':
+        return line('teacher', words + until(endMin));
+      case 'call':
+        return line('teacher', `${at(stations)}stand by, step ${number} comes to its end`);
+      case 'wash':
+        return line('stations', `${at(stations)}wash hands`);
+      case 'clearing':
+        return line('helper', at(stations) + words.charAt(0).toLowerCase() + words.slice(1) + until(endMin));
+      case 'step': {
+        const text = `${at(stations)}${number}. ${words}${until(endMin)}`;
+        if (adult || lane.kind !== 'station') return line('teacher', text);
+        return line(oven === null ? 'stations' : 'helper', text);
+      }
+    }
+  });
+}
+
+/** When to look early, and between which minutes something is done. */
+function looks(bars: readonly Bar[], number: number): OrderLine[] {
+  const lines = (of: Bar[], minute: (bar: Bar) => number, words: string): OrderLine[] =>
+    grouped(of, (bar) => String(minute(bar))).map((same) => {
+      const stations = rangesOf(same.flatMap(({ lane }) => (lane.kind === 'station' ? [lane.number] : [])));
+      return { atMin: minute(same[0]!), for: 'helper', words: at(stations) + words };
+    });
+  const early = bars.filter(({ lookMin }) => lookMin !== null);
+  const named = new Set(bars.flatMap(({ windows }) => windows.map(({ words }) => words)));
+  const windows = [...named].flatMap((words) => {
+    const of = (bar: Bar) => bar.windows.find((one) => one.words === words);
+    const opening = bars.filter((bar) => (of(bar)?.fromMin ?? null) !== null);
+    const closing = bars.filter((bar) => (of(bar)?.untilMin ?? null) !== null);
+    return [
+      ...lines(opening, (bar) => of(bar)!.fromMin!, `step ${number}: ${words}, from now`),
+      ...lines(closing, (bar) => of(bar)!.untilMin!, `step ${number}: ${words}, no later than now`),
+    ];
+  });
+  return [...lines(early, ({ lookMin }) => lookMin!, `look early at step ${number}`), ...windows];
+}
+
+/** When each oven is set to what. */
+function ofOvens({ ovens }: LessonTimetable): OrderLine[] {
+  return ovens.flatMap(({ name, set }) =>
+    set.map(({ atMin, hotMin, celsius }): OrderLine => {
+      const there = hotMin > atMin ? `, there at ${formatNumber(Math.ceil(hotMin))} min` : ' before the bell';
+      return {
+        atMin: Math.floor(atMin),
+        for: 'helper',
+        words: `${name} to ${formatNumber(celsius)} °C${there}`,
+      };
+    }),
+  );
+}
+
+function grouped(bars: readonly Bar[], key: (bar: Bar) => string): Bar[][] {
+  const groups = new Map<string, Bar[]>();
+  for (const bar of bars) groups.set(key(bar), [...(groups.get(key(bar)) ?? []), bar]);
+  return [...groups.values()];
+}
