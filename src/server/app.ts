@@ -5,7 +5,7 @@ import express, { Router, type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { routes } from '../contract/routes';
-import { RiskScale } from '../contract/school';
+import { RiskScale, SchoolWaysEdit } from '../contract/school';
 import type { Actor } from './actors/actor';
 import { Authors } from './teachers/authors';
 import { Deeds } from './actors/deeds';
@@ -15,6 +15,9 @@ import { calculatorRoutes } from './calculators/routes';
 import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
+import { daysRoutes } from './days/routes';
+import { SharedCalendar } from './days/shared-calendar';
+import { Timetables } from './days/timetables';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
 import { refreshIndex } from './library/refresh-index';
 import { libraryRoutes } from './library/routes';
@@ -145,6 +148,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const live = new Live(epoch, now);
   const pictures = new Pictures(knex, dataFolder, now);
   const files = new RunFiles(knex, { runs, rooms, classes, log, pictures });
+  const school = new SchoolSettings(knex, version);
   const { probes: source, logger } = options;
   return {
     ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, pages, live, pictures, files },
@@ -155,7 +159,9 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     passes: new Passes(knex, runs, now),
     shelves: new Shelves(knex, now),
     measures: new OwnMeasureShelf(knex, now),
-    school: new SchoolSettings(knex, version),
+    school,
+    timetables: new Timetables(runs, school, options.fileThread ?? null),
+    sharedCalendar: new SharedCalendar(knex),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),
     isOpen: async () => open && !(await teachers.any()),
   };
@@ -195,6 +201,13 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
     ({ body }) => parts.school.setRiskScale(body.words),
   );
   gate.route(
+    {
+      ...{ method: 'put', path: routes.schoolWays, may: 'teacher', body: SchoolWaysEdit },
+      says: 'Sets the school’s hours, bells and lists from the version they were read at',
+    },
+    ({ body }) => parts.school.setWays(body),
+  );
+  gate.route(
     { method: 'get', path: routes.backups, may: 'teacher', says: 'How the copies of the database go' },
     () => options.backups?.state ?? { lastAt: null, failed: null },
   );
@@ -212,6 +225,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   practicalRoutes(gate, parts.practicals);
   libraryRoutes(gate, parts.shelves);
   measureRoutes(gate, parts.measures);
+  daysRoutes(gate, parts);
   runRoutes(gate, {
     ...parts,
     events: {

@@ -1,4 +1,5 @@
 import { parentPort, workerData } from 'node:worker_threads';
+import { layLesson, type LessonAsked, type LessonLaid } from './days/lay-lesson';
 import { backUp } from './db/backup';
 import { connectTo } from './db/open';
 import { Problem } from './problems/problem';
@@ -7,7 +8,7 @@ import { runFilesOn } from './run-files/on-database';
 import type { Said } from './threads/in-thread';
 
 /** What a thread of the server is to do. */
-export type Given = { dataFolder: string } & ({ job: Job } | { copyAt: number });
+export type Given = ({ dataFolder: string } & ({ job: Job } | { copyAt: number })) | { lesson: LessonAsked };
 
 /** So much may be on its way and not yet taken. */
 const mostAhead = 8;
@@ -15,7 +16,11 @@ const mostAhead = 8;
 /** Waits so long inside the database, ms: nobody else is served by this thread. */
 const waitMs = 10_000;
 
-async function* outcomesOf(given: Given): AsyncGenerator<Outcome> {
+async function* outcomesOf(given: Given): AsyncGenerator<Outcome | LessonLaid> {
+  if ('lesson' in given) {
+    yield layLesson(given.lesson);
+    return;
+  }
   if ('copyAt' in given) {
     await backUp(given.dataFolder, new Date(given.copyAt));
     return;
@@ -29,7 +34,7 @@ async function* outcomesOf(given: Given): AsyncGenerator<Outcome> {
 }
 
 const port = parentPort!;
-const say = (said: Said<Outcome>) => port.postMessage(said);
+const say = (said: Said<Outcome | LessonLaid>) => port.postMessage(said);
 let ahead = 0;
 let taken = () => {};
 port.on('message', () => {

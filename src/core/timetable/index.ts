@@ -11,10 +11,11 @@ export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';
 export { ovensDrawn, type OvenDrawn, type OvenSpan } from './ovens-drawn';
-export { runningOrder, type OrderFor, type OrderLine } from './running-order';
+export { orderWords, runningOrder, type OrderFor, type OrderLine } from './running-order';
 export { stepTimes, type StepTimes, type Turn } from './step-times';
 export { remediesOf, type Remedy } from './remedies';
 export {
+  handsOf,
   layOut,
   lessonOf,
   timetableOfLesson,

@@ -4,6 +4,7 @@ import type { Oven } from '../schedule';
 import { Building } from './building';
 import { demandOf, heatsOven, isInOven, type Demand } from './demand';
 import { ovensOf } from './ovens-of';
+import { callsTheTeacher, leavesHandsUnclean } from './around-steps';
 import {
   ticksPerMinute,
   toTicks,
@@ -316,20 +317,3 @@ const classTask = (kind: 'briefing' | 'opening' | 'clearing', words: string, min
   hands: 'hands-on' as const,
   minutes: { least: minutes, likely: minutes, most: minutes },
 });
-
-const washesHands = /\bwash(?:es|ed|ing)?\b[^.;]{0,30}\bhands\b|\bhands\b[^.;]{0,20}\bwash/i;
-const isRaw = ({ hands, hazards, lane }: StationStep) =>
-  lane === 'stations' &&
-  hands === 'hands-on' &&
-  (hazards.includes('raw-meat') || hazards.includes('raw-egg'));
-
-/** Raw egg or meat was touched, the method says nothing of washing, and what is touched next is not raw. */
-function leavesHandsUnclean(step: StationStep, steps: readonly StationStep[]): boolean {
-  if (!isRaw(step) || washesHands.test(step.text)) return false;
-  const next = steps.slice(steps.indexOf(step) + 1).find(({ hands }) => hands === 'hands-on');
-  return next === undefined || !(isRaw(next) || washesHands.test(next.text));
-}
-
-/** A pan of hot sugar that comes to its temperature: somebody who knows stands by. */
-const callsTheTeacher = (step: StationStep): boolean =>
-  step.target !== null && step.hazards.includes('hot-sugar') && !step.adult && step.lane === 'stations';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { newPlan, newStep, type Place, type Plan, type Step } from '../practical';
 import { newEquipment, type Equipment } from '../room';
 import { breaches } from '../schedule';
-import { layOut, lessonOf, runningOrder, stepTimes, timetableOfLesson, type Lesson } from '.';
+import { layOut, lessonOf, orderWords, runningOrder, stepTimes, timetableOfLesson, type Lesson } from '.';
 
 const kitchen = (equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
@@ -20,7 +20,9 @@ function drawn(steps: Partial<Step>[], stations: number, place: Place | null, pa
   if ('impossible' in laid) throw new Error(JSON.stringify(laid.impossible));
   expect(breaches(laid.made.problem, laid.solved.schedule)).toEqual([]);
   const timetable = timetableOfLesson(laid.made, laid.solved);
-  const order = runningOrder(plan, timetable).map((line) => `${line.atMin} ${line.for}: ${line.words}`);
+  const order = runningOrder(plan, timetable).map(
+    (line) => `${line.atMin} ${line.for}: ${orderWords(line, (minute) => `${minute} min`)}`,
+  );
   return { timetable, order, times: stepTimes(plan, timetable) };
 }
 
@@ -41,7 +43,7 @@ describe('the running order of a lesson', () => {
     // One oven of two places: the second pair goes in when the first is out, 12 min after the lesson began at the soonest.
     expect(order).toEqual([
       '0 teacher: Briefing (to 4 min)',
-      '0 helper: oven 1 to 180 °C, there at 12 min',
+      '0 helper: oven 1 to 180 °C (hot at 12 min)',
       '4 stations: Stations 1–4: 1. Mix (to 12 min)',
       '12 helper: Stations 1, 2: 2. Bake at 180 °C (to 24 min)',
       '22 helper: Stations 1, 2: look early at step 2',

@@ -11,7 +11,13 @@ export interface OrderLine {
   atMin: number;
   for: OrderFor;
   words: string;
+  /** When it is over, or an oven hot. */
+  until: { min: number; says: 'to' | 'hot at' } | null;
 }
+
+/** A line in words; how a minute is said is for whoever asks. */
+export const orderWords = ({ words, until }: OrderLine, say: (minute: number) => string): string =>
+  until ? `${words} (${until.says} ${say(until.min)})` : words;
 
 const places: Record<OrderFor, number> = { teacher: 0, helper: 1, stations: 2 };
 
@@ -23,7 +29,7 @@ export function runningOrder(plan: Plan, timetable: LessonTimetable): OrderLine[
     ...groups.flatMap((bars) => ofBars(bars, number(bars[0]!))),
     ...groups.flatMap((bars) => looks(bars, number(bars[0]!))),
     ...ofOvens(timetable),
-    { atMin: plan.periodMinutes, for: 'teacher' as const, words: 'Bell' },
+    { atMin: plan.periodMinutes, for: 'teacher' as const, words: 'Bell', until: null },
   ].sort((a, b) => a.atMin - b.atMin || places[a.for] - places[b.for]);
 }
 
@@ -31,25 +37,27 @@ const at = (stations: string) =>
   stations === ''
     ? ''
     : `${stations.includes(',') || stations.includes('–') ? 'Stations' : 'Station'} ${stations}: `;
-const until = (minute: number) => ` (to ${formatNumber(minute)} min)`;
 
 /** What is done, by all who begin it together. */
 function ofBars(bars: readonly Bar[], number: number): OrderLine[] {
   const [{ kind, words, oven, lane, adult }] = bars as [Bar];
   return turnsOf([...bars]).map(({ stations, startMin, endMin }): OrderLine => {
-    const line = (who: OrderFor, text: string) => ({ atMin: startMin, for: who, words: text });
+    const line = (who: OrderFor, text: string, over = true): OrderLine => ({
+      ...{ atMin: startMin, for: who, words: text },
+      until: over ? { min: endMin, says: 'to' } : null,
+    });
     switch (kind) {
       case 'briefing':
       case 'opening':
-        return line('teacher', words + until(endMin));
+        return line('teacher', words);
       case 'call':
-        return line('teacher', `${at(stations)}stand by, step ${number} comes to its end`);
+        return line('teacher', `${at(stations)}stand by, step ${number} comes to its end`, false);
       case 'wash':
-        return line('stations', `${at(stations)}wash hands`);
+        return line('stations', `${at(stations)}wash hands`, false);
       case 'clearing':
-        return line('helper', at(stations) + words.charAt(0).toLowerCase() + words.slice(1) + until(endMin));
+        return line('helper', at(stations) + words.charAt(0).toLowerCase() + words.slice(1));
       case 'step': {
-        const text = `${at(stations)}${number}. ${words}${until(endMin)}`;
+        const text = `${at(stations)}${number}. ${words}`;
         if (adult || lane.kind !== 'station') return line('teacher', text);
         return line(oven === null ? 'stations' : 'helper', text);
       }
@@ -62,7 +70,7 @@ function looks(bars: readonly Bar[], number: number): OrderLine[] {
   const lines = (of: Bar[], minute: (bar: Bar) => number, words: string): OrderLine[] =>
     grouped(of, (bar) => String(minute(bar))).map((same) => {
       const stations = rangesOf(same.flatMap(({ lane }) => (lane.kind === 'station' ? [lane.number] : [])));
-      return { atMin: minute(same[0]!), for: 'helper', words: at(stations) + words };
+      return { atMin: minute(same[0]!), for: 'helper', words: at(stations) + words, until: null };
     });
   const early = bars.filter(({ lookMin }) => lookMin !== null);
   const named = new Set(bars.flatMap(({ windows }) => windows.map(({ words }) => words)));
@@ -81,14 +89,11 @@ function looks(bars: readonly Bar[], number: number): OrderLine[] {
 /** When each oven is set to what. */
 function ofOvens({ ovens }: LessonTimetable): OrderLine[] {
   return ovens.flatMap(({ name, set }) =>
-    set.map(({ atMin, hotMin, celsius }): OrderLine => {
-      const there = hotMin > atMin ? `, there at ${formatNumber(Math.ceil(hotMin))} min` : ' before the bell';
-      return {
-        atMin: Math.floor(atMin),
-        for: 'helper',
-        words: `${name} to ${formatNumber(celsius)} °C${there}`,
-      };
-    }),
+    set.map(({ atMin, hotMin, celsius }): OrderLine => ({
+      ...{ atMin: Math.floor(atMin), for: 'helper' },
+      words: `${name} to ${formatNumber(celsius)} °C${hotMin > atMin ? '' : ' before the bell'}`,
+      until: hotMin > atMin ? { min: Math.ceil(hotMin), says: 'hot at' } : null,
+    })),
   );
 }
 

@@ -75,6 +75,10 @@ export type Binding =
 /** Hands at a station where no class says otherwise. */
 const usualHands = 2;
 
+/** Hands that can work at once at a station of a class: two pupils can do two things, a third looks on. */
+export const handsOf = (students: number, stations: number): number =>
+  students < 1.5 * stations ? 1 : usualHands;
+
 /** The lesson of a plan as it will be laid out: every station with the treatment of its turn. */
 export function lessonOf(plan: Plan, patch: Partial<Lesson> = {}): Lesson {
   return {

@@ -2,7 +2,7 @@ import { routes } from '../../contract/routes';
 import { ClockSpeed, NewLayout, NewRun, OtherRevision, type Run, type RunNow } from '../../contract/runs';
 import { Nothing } from '../../contract/who';
 import type { Gate } from '../actors/gate';
-import { refusedField } from '../problems/problem';
+import { momentIn } from '../problems/moment';
 import type { Runs } from './runs';
 
 /** What else happens when a run changes: viewers are told, probes begin, a backup is made. */
@@ -30,7 +30,7 @@ export function runRoutes(gate: Gate, parts: RunParts): void {
       says: 'Runs that begin from `from` up to `to` (ms since 1970)',
     },
     ({ request }) =>
-      runs.summaries({ from: moment(request.query.from, 'from'), to: moment(request.query.to, 'to') }),
+      runs.summaries({ from: momentIn(request.query.from, 'from'), to: momentIn(request.query.to, 'to') }),
   );
   gate.route(
     {
@@ -103,11 +103,4 @@ function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => Ru
     },
     async ({ body, request }) => told(await runs.setSpeed(idIn(request.params), body.speed)),
   );
-}
-
-function moment(value: unknown, name: string): number | undefined {
-  if (value === undefined) return undefined;
-  const number = typeof value === 'string' && value !== '' ? Number(value) : NaN;
-  if (!Number.isFinite(number)) throw refusedField(`/${name}`, value, 'a moment in ms since 1970');
-  return number;
 }

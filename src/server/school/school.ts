@@ -1,10 +1,19 @@
 import type { Knex } from 'knex';
+import { usualWays, type SchoolWays } from '../../core/days';
 import { usualRiskScale } from '../../core/practical';
-import type { School } from '../../contract/school';
+import type { School, SchoolWaysEdit } from '../../contract/school';
+import { Problem } from '../problems/problem';
 
 const scaleKey = 'risk-scale';
+const waysKey = 'ways';
+export const calendarKey = 'calendar';
 const scaleIn = (kept: string | undefined) =>
   kept === undefined ? [...usualRiskScale] : (JSON.parse(kept) as string[]);
+
+const waysIn = (kept: string | undefined): { ways: SchoolWays; waysVersion: number } =>
+  kept === undefined
+    ? { ways: usualWays, waysVersion: 0 }
+    : (JSON.parse(kept) as { ways: SchoolWays; waysVersion: number });
 
 /** Name of the school and its teacher; what the demo sets, or what is there before anyone has said. */
 export class SchoolSettings {
@@ -25,7 +34,27 @@ export class SchoolSettings {
       demo: values.get('demo') === 'yes',
       version: this.#version,
       riskScale: scaleIn(values.get(scaleKey)),
+      ...waysIn(values.get(waysKey)),
+      calendarShared: (values.get(calendarKey) ?? '') !== '',
     };
+  }
+
+  /** Changes how the school works, where nobody has in the meantime. */
+  async setWays({ version, ways }: SchoolWaysEdit): Promise<School> {
+    await this.#knex.transaction(async (knex) => {
+      const row = await knex('school').where({ key: waysKey }).first<{ value: string } | undefined>('value');
+      const now = waysIn(row?.value);
+      if (now.waysVersion !== version) {
+        throw new Problem(
+          409,
+          'Changed in the meantime',
+          'How the school works was changed somewhere else after you opened it.',
+          { current: now },
+        );
+      }
+      await setSchool(knex, { [waysKey]: JSON.stringify({ ways, waysVersion: version + 1 }) });
+    });
+    return this.get();
   }
 
   /** Sets the words for the risk that remains, for every plan that has none of its own. */

@@ -1,0 +1,75 @@
+import ical, { ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
+import type { RunJob, RunTimetable } from '../../contract/days';
+import type { RunSummary } from '../../contract/practicals';
+import type { Plan } from '../../core/practical';
+import { clockWords, minuteMs } from '../../core/days';
+import { orderWords, runningOrder } from '../../core/timetable';
+
+/** A lesson for a calendar; its running order where it is near. */
+export interface LessonEntry {
+  run: RunSummary;
+  plan: Plan | null;
+  laid: RunTimetable | null;
+}
+
+/**
+ * Lessons and jobs as an iCalendar file (RFC 5545), its times in UTC. A lesson that is near says what happens when, to the
+ * minute its wall page has.
+ *
+ * @param origin where the program is reached, so that a lesson can be opened from the calendar
+ */
+export function calendarText(
+  schoolName: string,
+  lessons: readonly LessonEntry[],
+  jobs: readonly RunJob[],
+  now: number,
+  origin: string,
+): string {
+  const calendar = ical({
+    name: `Practicals · ${schoolName}`,
+    prodId: { company: 'Tawny Beaker', product: 'Practicals', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+    // How often whoever subscribes may ask again, s.
+    ttl: 60 * 60,
+  });
+  const stamp = new Date(now);
+  for (const { run, plan, laid } of lessons) {
+    calendar.createEvent({
+      id: `lesson-${run.id}@tawny-beaker`,
+      ...{ stamp, start: new Date(run.startsAt) },
+      end: new Date(run.startsAt + run.periodMinutes * minuteMs),
+      summary: `${run.className} · ${run.title}`,
+      location: run.roomName,
+      description: plan && laid ? lessonWords(run, plan, laid) : null,
+      url: `${origin}/runs/${run.id}/timetable`,
+    });
+  }
+  for (const job of jobs) {
+    calendar.createEvent({
+      id: `job-${job.runId}-${job.stepId}@tawny-beaker`,
+      ...{
+        stamp,
+        start: new Date(job.startsAt),
+        end: new Date(Math.max(job.endsAt, job.startsAt + minuteMs)),
+      },
+      summary: `${job.words} (${job.className})`,
+      location: job.roomName,
+      description: [
+        `${job.who}, ${job.when} ${job.className} · ${job.title}, ${clockWords(job.lessonAt)}`,
+        ...(job.moved ? [job.moved] : []),
+      ].join('\n'),
+      // What stands by itself leaves nobody busy.
+      transparency:
+        job.hands === 'waiting' ? ICalEventTransparency.TRANSPARENT : ICalEventTransparency.OPAQUE,
+    });
+  }
+  return calendar.toString();
+}
+
+function lessonWords(run: RunSummary, plan: Plan, { timetable, impossible }: RunTimetable): string {
+  if (!timetable) return `No timetable can hold: ${impossible}`;
+  const clock = (minute: number) => clockWords(run.startsAt + minute * minuteMs);
+  return runningOrder(plan, timetable)
+    .map((line) => `${clock(line.atMin)} ${orderWords(line, clock)}`)
+    .join('\n');
+}

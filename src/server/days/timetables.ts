@@ -1,0 +1,131 @@
+import { LRUCache } from 'lru-cache';
+import pLimit from 'p-limit';
+import type { Jobs, RunJob, RunTimetable } from '../../contract/days';
+import type { Run } from '../../contract/runs';
+import {
+  clashWords,
+  datedJobs,
+  daysThatHold,
+  insteadWords,
+  minuteMs,
+  type Dated,
+  type DatedLesson,
+  type SchoolWays,
+} from '../../core/days';
+import { handsOf } from '../../core/timetable';
+import type { Runs } from '../runs/runs';
+import type { SchoolSettings } from '../school/school';
+import { inThread } from '../threads/in-thread';
+import { layLesson, type LessonAsked, type LessonLaid } from './lay-lesson';
+
+/** Jobs lie at most so far from their lesson, ms: steps say up to fourteen days, closed days come on top. */
+const farthestMs = 40 * 24 * 60 * minuteMs;
+/** Timetables kept, one for each run and each way it was. */
+const mostKept = 200;
+
+/** Timetables of runs and the jobs around them, each worked out once for as long as nothing about it changes. */
+export class Timetables {
+  readonly #runs: Runs;
+  readonly #school: SchoolSettings;
+  readonly #program: URL | null;
+  readonly #laid = new LRUCache<string, Promise<LessonLaid>>({ max: mostKept });
+  readonly #line = pLimit(1);
+
+  /** @param program what a thread runs; without it lessons are laid out where they are asked for */
+  constructor(runs: Runs, school: SchoolSettings, program: URL | null) {
+    this.#runs = runs;
+    this.#school = school;
+    this.#program = program;
+  }
+
+  /** The timetable of a run with the jobs around it. */
+  async of(id: string): Promise<RunTimetable> {
+    const [run, { ways }] = await Promise.all([this.#runs.one(id), this.#school.get()]);
+    const laid = await this.#layOut(run, ways);
+    const { jobs, clashes } = dated(run, ways, laid);
+    return { ...laid, jobs, clashes };
+  }
+
+  /** Jobs of all runs that begin from `from` up to `to`. */
+  async jobs(from: number, to: number): Promise<Jobs> {
+    const { ways } = await this.#school.get();
+    const near = await this.#runs.summaries({ from: from - farthestMs, to: to + farthestMs });
+    const found: Jobs = { jobs: [], clashes: [] };
+    for (const { id } of near) {
+      const run = await this.#runs.one(id);
+      if (!run.plan.steps.some(({ when }) => when !== 'lesson')) continue;
+      const laid = minutesMatter(run) ? await this.#layOut(run, ways) : null;
+      const { jobs, clashes } = dated(run, ways, laid);
+      const wanted = jobs.filter(
+        ({ startsAt, when }) =>
+          startsAt >= from && startsAt < to && (when === 'after' || run.status === 'planned'),
+      );
+      found.jobs.push(...wanted);
+      if (run.status === 'planned' && wanted.length > 0)
+        found.clashes.push(...clashes.map((clash) => ({ runId: id, ...clash })));
+    }
+    found.jobs.sort((a, b) => a.startsAt - b.startsAt || a.lessonAt - b.lessonAt);
+    return found;
+  }
+
+  #layOut(run: Run, ways: SchoolWays): Promise<LessonLaid> {
+    const asked: LessonAsked = {
+      ...{ plan: run.plan, place: run.place, opening: ways.opening, closing: ways.closing },
+      stations: run.stations.map((number) => ({
+        number,
+        treatmentId: run.allocation.find(({ station }) => station === number)?.treatmentId ?? null,
+      })),
+      hands: handsOf(run.students, run.stations.length),
+    };
+    const key = JSON.stringify([run.id, run.revision, asked]);
+    const known = this.#laid.get(key);
+    if (known) return known;
+    const laid = this.#line(() => this.#inThread(asked));
+    this.#laid.set(key, laid);
+    // What went wrong once may go right the next time.
+    laid.catch(() => this.#laid.delete(key));
+    return laid;
+  }
+
+  async #inThread(asked: LessonAsked): Promise<LessonLaid> {
+    if (!this.#program) return layLesson(asked);
+    for await (const laid of inThread<LessonLaid>(this.#program, { lesson: asked })) return laid;
+    throw new Error('a lesson was laid out and nothing was said of it');
+  }
+}
+
+/** Whether what is done on other days hangs on the minutes of the lesson. */
+const minutesMatter = ({ plan }: Run): boolean =>
+  plan.steps.some((step) =>
+    step.after.some(({ stepId }) => {
+      const before = plan.steps.find(({ id }) => id === stepId);
+      return before !== undefined && before.when !== step.when;
+    }),
+  );
+
+/** The jobs of a run with what is told of it. */
+function dated(run: Run, ways: SchoolWays, laid: LessonLaid | null) {
+  const lesson: DatedLesson = { plan: run.plan, startsAt: run.startsAt };
+  const bars = laid?.timetable?.bars;
+  if (bars) {
+    lesson.spanOf = (stepId) => {
+      const own = bars.filter((bar) => bar.stepId === stepId && bar.kind === 'step');
+      if (own.length === 0) return null;
+      return {
+        startMin: Math.min(...own.map(({ startMin }) => startMin)),
+        endMin: Math.max(...own.map(({ endMin }) => endMin)),
+      };
+    };
+  }
+  const { jobs, clashes }: Dated = datedJobs(lesson, ways);
+  const better = clashes.length > 0 ? daysThatHold(lesson, ways).slice(0, 3) : [];
+  return {
+    jobs: jobs.map((job): RunJob => ({
+      ...job,
+      ...{ runId: run.id, practicalId: run.practicalId, title: run.plan.title },
+      ...{ className: run.className, roomName: run.place.name, lessonAt: run.startsAt },
+      ...{ status: run.status, moved: insteadWords(job, ways) },
+    })),
+    clashes: clashes.map((clash) => ({ words: clashWords(run.plan, clash), daysThatHold: better })),
+  };
+}
