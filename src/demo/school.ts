@@ -7,6 +7,7 @@ import { newEquipment, type Equipment, type EquipmentKind } from '../core/room';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import { allocateTreatments } from '../core/design';
+import type { SchoolWays } from '../core/days';
 import { withDraft } from '../core/explain';
 import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
 import { seededRandom } from '../core/random';
@@ -26,7 +27,7 @@ export interface DemoSchool {
   rooms: NewRoom[];
   classes: NewClass[];
   practicals: NewPractical[];
-  /** Runs with their logs: one finished, one in progress, two to come. */
+  /** Runs with their logs: one finished, one in progress, three to come. */
   runs: RunFile[];
 }
 
@@ -90,6 +91,24 @@ const classes: NewClass[] = [
   { id: 'class-11f', name: '11 Food', students: 16, unit: 'F' },
 ];
 
+/** Periods of 70 min, a long break, a list to begin and one to end with. */
+const ways: SchoolWays = {
+  hours: [1, 2, 3, 4, 5].map((day) => ({ day, fromMin: 7 * 60 + 45, toMin: 16 * 60 + 30 })),
+  closed: [],
+  bells: [8 * 60, 9 * 60 + 15, 10 * 60 + 45, 12 * 60 + 45, 14 * 60].map((fromMin, i) => ({
+    ...{ id: `bell-${i + 1}`, name: String(i + 1), fromMin, toMin: fromMin + 70 },
+  })),
+  opening: [
+    { id: 'hands', words: 'Hands washed for 20 s, nails too', minutes: 1 },
+    { id: 'dress', words: 'apron on, hair tied, jewellery off', minutes: 0.5 },
+    { id: 'bench', words: 'bench wiped, tray complete, display at zero, oven really on', minutes: 0.5 },
+  ],
+  closing: [
+    { id: 'hobs', words: 'hobs and ovens off, the back rings too', minutes: 0.5 },
+    { id: 'tray', words: 'tray complete and given back', minutes: 0.5 },
+  ],
+};
+
 /** A practical with its aims, key words and observation table drafted; its questions are its own. */
 function taught(plan: Plan, tags: string[] = plan.tags): Plan {
   let row = 0;
@@ -99,6 +118,7 @@ function taught(plan: Plan, tags: string[] = plan.tags): Plan {
 
 const honeycomb = taught({ ...examplePlan, roomId: 'room-kitchen' }, ['year 9', 'hot sugar']);
 const scones = taught(sodaScones, ['year 11', 'reactions']);
+const creams = taught(pannaCotta, ['year 11', 'two days']);
 const pears = taught(pearSlices, ['year 10', 'living things', 'no heat']);
 
 interface Lesson {
@@ -119,7 +139,7 @@ export function demoSchool(now: number): DemoSchool {
     { id: 'practical-pears', plan: pears },
     { id: 'practical-scones', plan: scones },
     { id: 'practical-koftas', plan: taught(turkeyKoftas, ['year 11', 'food safety']) },
-    { id: 'practical-panna-cotta', plan: taught(pannaCotta, ['year 11', 'two days']) },
+    { id: 'practical-panna-cotta', plan: creams },
     { id: 'practical-pretzels', plan: taught(pretzelBites) },
     { id: 'practical-bun-dough', plan: taught(milkBunDough) },
     { id: 'practical-custard', plan: taught(custardSauce) },
@@ -135,12 +155,15 @@ export function demoSchool(now: number): DemoSchool {
   };
   const bell = Math.floor((now - 26 * minute) / (5 * minute)) * 5 * minute;
   return {
-    settings: { name: 'Larkfell School', teacher: 'M. Ashdown', demo: 'yes' },
+    settings: {
+      ...{ name: 'Larkfell School', teacher: 'M. Ashdown', demo: 'yes' },
+      ways: JSON.stringify({ ways, waysVersion: 1 }),
+    },
     rooms,
     classes,
     practicals,
     runs: [
-      finishedRun({ ...boil, group: tenA, startsAt: lessonOn(now, -1, 10, 5), seed: 20 }),
+      finishedRun({ ...boil, group: tenA, startsAt: lessonOn(now, -1, 10, 45), seed: 20 }),
       runInProgress({ ...boil, group: nineB, startsAt: bell, seed: 31 }, now),
       runToCome({
         practicalId: 'practical-scones',
@@ -157,8 +180,18 @@ export function demoSchool(now: number): DemoSchool {
         plan: pears,
         room: lab,
         group: tenA,
-        startsAt: lessonOn(now, 7, 11, 10),
+        startsAt: lessonOn(now, 7, 10, 45),
         seed: 12,
+        stations: 8,
+        probes: 'none',
+      }),
+      runToCome({
+        practicalId: 'practical-panna-cotta',
+        plan: creams,
+        room: kitchen,
+        group: nineB,
+        startsAt: beforeASchoolDay(now, 2, 12, 45),
+        seed: 3,
         stations: 8,
         probes: 'none',
       }),
@@ -172,6 +205,12 @@ function lessonOn(now: number, days: number, hour: number, minutes: number): num
   while (date.getDay() === 0 || date.getDay() === 6) date.setTime(date.getTime() + (days < 0 ? -day : day));
   date.setHours(hour, minutes, 0, 0);
   return date.getTime();
+}
+
+/** The first school day from so many days away on whose morrow there is school, too: what sets overnight is measured then. */
+function beforeASchoolDay(now: number, days: number, hour: number, minutes: number): number {
+  const at = lessonOn(now, days, hour, minutes);
+  return new Date(at).getDay() < 5 ? at : beforeASchoolDay(now, days + 1, hour, minutes);
 }
 
 function runOf(lesson: Lesson, startedAt: number | null): Run {

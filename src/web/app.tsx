@@ -27,6 +27,8 @@ const BenchPage = lazy(() => import('./run/BenchPage').then((page) => ({ default
 const ResultsPage = lazy(() =>
   import('./results/ResultsPage').then((page) => ({ default: page.ResultsPage })),
 );
+const RunWallPage = lazy(() => import('./wall/WallPage').then((page) => ({ default: page.RunWallPage })));
+const PlanWallPage = lazy(() => import('./wall/WallPage').then((page) => ({ default: page.PlanWallPage })));
 const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ default: page.ReportPage })));
 
 /** Every address of the teacher’s. Each page is fetched when it is first opened. */
@@ -51,6 +53,8 @@ export function App() {
                     <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
                     <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
                     <Route path="/runs/:runId/bench" element={<BenchPage />} />
+                    <Route path="/practicals/:practicalId/timetable" element={<PlanWallPage />} />
+                    <Route path="/runs/:runId/timetable" element={<RunWallPage />} />
                     <Route path="/runs/:runId/results" element={<ResultsPage />} />
                     <Route path="/runs/:runId/report" element={<ReportPage />} />
                     <Route path="*" element={<Lost />} />

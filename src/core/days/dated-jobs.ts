@@ -24,6 +24,8 @@ export type DayClash =
   | { kind: 'waits-too-long'; stepId: string; afterId: string; latest: number; earliest: number }
   /** No day is open for so long. */
   | { kind: 'never-open'; stepId: string; minutes: number }
+  /** It must begin then, and nobody is there. */
+  | { kind: 'nobody-there'; stepId: string; at: number }
   /** Steps outside the lesson wait for each other. */
   | { kind: 'circle'; stepIds: string[] };
 
@@ -101,10 +103,20 @@ class Dating {
     );
     const endOfDay = step.day < 0 ? clockTime(startsAt, step.day + 1, 0) : Infinity;
     // What waits begins on the day it is said for; what is done by hand is over on it.
-    const over = step.hands === 'waiting' ? endOfDay + length : endOfDay;
-    const before = Math.min(startsAt, over, ...limits);
-    this.#place(step, before - length, length, (wanted) =>
-      isOpen(this.ways, wanted, length) ? wanted : lastOpen(this.ways, before, length),
+    const dayEnds = step.hands === 'waiting' ? endOfDay + length : endOfDay;
+    const before = Math.min(startsAt, dayEnds, ...limits);
+    // What waits needs somebody to begin it, unless it goes on by itself from what was done before.
+    const attended = step.hands === 'waiting' ? 0 : length;
+    const byItself = attended === 0 && this.#linksOf(step).length > 0;
+    const over = before - length + attended;
+    // An oven heated the day before is cold.
+    if (heatsOven(step) && !isOpen(this.ways, before - length, 0)) {
+      this.#clashes.push({ kind: 'nobody-there', stepId: step.id, at: before - length });
+      this.#place(step, before - length, { length, attended: null }, () => null);
+      return;
+    }
+    this.#place(step, before - length, { length, attended: byItself ? null : attended }, () =>
+      lastOpen(this.ways, over, attended),
     );
   }
 
@@ -115,19 +127,20 @@ class Dating {
       const { startsAt } = this.lesson;
       const length = lengthOf(step);
       const own = this.#linksOf(step);
-      const day = step.day > 0 ? clockTime(startsAt, step.day, 0) : -Infinity;
-      const least = Math.max(
-        this.#ends,
-        day,
-        ...own.map((link) => this.#endOf(link) + link.least * minuteMs),
-      );
+      // What waits begins at once, whatever day it is over on.
+      const later = step.day > 0 && step.hands === 'hands-on';
+      const day = later ? clockTime(startsAt, step.day, 0) : -Infinity;
+      // What waits goes on from what it follows; hands are free when the lesson is over.
+      const soonest = step.hands === 'waiting' && own.length > 0 ? -Infinity : this.#ends;
+      const least = Math.max(soonest, day, ...own.map((link) => this.#endOf(link) + link.least * minuteMs));
       const latest = Math.min(
         Infinity,
         ...own.flatMap((link) => (link.most === null ? [] : [this.#endOf(link) + link.most * minuteMs])),
       );
       // A day is said and no hour: not at midnight, when nobody is there anyway.
       const wanted = least === day ? clockTime(least, 0, minuteOfDay(startsAt)) : least;
-      this.#place(step, wanted, length, () => this.#soonest(least, latest, length));
+      const attended = step.hands === 'waiting' ? null : length;
+      this.#place(step, wanted, { length, attended }, () => this.#soonest(least, latest, length));
     }
   }
 
@@ -140,14 +153,20 @@ class Dating {
     return good ? atLesson : first;
   }
 
-  #place(step: Step, wanted: number, length: number, open: (wanted: number) => number | null): void {
-    const free = step.hands === 'waiting';
-    const found = free ? wanted : open(wanted);
+  /** Where it is wanted if it needs nobody or somebody is there then, else where `open` finds somebody. */
+  #place(
+    step: Step,
+    wanted: number,
+    { length, attended }: { length: number; attended: number | null },
+    open: () => number | null,
+  ): void {
+    const there = attended === null || isOpen(this.ways, wanted, attended);
+    const found = there ? wanted : open();
     if (found === null) {
       this.#clashes.push({ kind: 'never-open', stepId: step.id, minutes: length / minuteMs });
     }
     const at = found ?? wanted;
-    const moved = found !== null && !free && !isOpen(this.ways, wanted, length);
+    const moved = found !== null && !there;
     this.#jobs.set(step.id, {
       ...{ stepId: step.id, words: step.text, hands: step.hands, when: step.when as DatedJob['when'] },
       who: step.adult ? 'teacher' : step.when === 'before' ? 'technician' : 'class',

@@ -74,6 +74,29 @@ describe('a jelly that sets in two days', () => {
   });
 });
 
+describe('what waits after the lesson', () => {
+  it('goes on from the step it follows, while the class still clears up', () => {
+    const steps = [
+      job('Pour', { minutes: 10 }),
+      job('Set', {
+        ...{ when: 'after', day: 1, hands: 'waiting', minutes: 1440 },
+        after: [{ stepId: 'Pour', least: 0, most: 20 }],
+      }),
+      job('Turn out', {
+        when: 'after',
+        day: 1,
+        minutes: 12,
+        after: [{ stepId: 'Set', least: 0, most: 240 }],
+      }),
+    ];
+    const startsAt = at('2026-11-24', '10:05');
+    const lesson = { plan: planOf(steps), startsAt, spanOf: () => ({ startMin: 30, endMin: 40 }) };
+    const { jobs, clashes } = datedJobs(lesson, usualWays);
+    expect(clashes).toEqual([]);
+    expect(jobs.map((one) => said(one.startsAt))).toEqual(['Tuesday 24 Nov 10:45', 'Wednesday 25 Nov 10:45']);
+  });
+});
+
 describe('jobs before the bell', () => {
   const dough = [
     job('Make the dough', { when: 'before', day: -1, minutes: 20 }),
@@ -114,6 +137,17 @@ describe('jobs before the bell', () => {
       'Heat the ovens: Thursday 26 Nov 08:00 to Thursday 26 Nov 08:20',
       'Label: Thursday 26 Nov 08:10 to Thursday 26 Nov 08:20',
     ]);
+  });
+
+  it('that go on by themselves are begun while somebody is there', () => {
+    const heat = [job('Heat the ovens', { when: 'before', hands: 'waiting', minutes: 30 })];
+    // At 7:50 nobody is there to do it, and an oven heated the day before is cold.
+    const plan = planOf(heat);
+    const { clashes } = datedJobs({ plan, startsAt: at('2026-11-26', '08:20') }, usualWays);
+    expect(clashes.map((clash) => clashWords(plan, clash))).toEqual([
+      '“Heat the ovens.” must begin on Thursday 26 Nov 07:50, when nobody is there yet. Begin the lesson later, or open the school sooner.',
+    ]);
+    expect(times(heat, at('2026-11-26', '08:30'))[0]).toMatch(/^Heat the ovens: Thursday 26 Nov 08:00/);
   });
 
   it('take their true hours in the night the clocks go back, and in the one they go forward', () => {

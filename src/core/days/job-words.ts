@@ -19,6 +19,8 @@ export function clashWords(plan: Plan, clash: DayClash): string {
       return `${stepWords(plan, clash.stepId)} must begin by ${moment(clash.latest)} (so long may it wait after ${stepWords(plan, clash.afterId)}), and can begin on ${moment(clash.earliest)} at the soonest.`;
     case 'never-open':
       return `${stepWords(plan, clash.stepId)} takes ${formatDuration(clash.minutes * 60)} by hand, and on no day somebody is there so long. Part it, or open the school longer.`;
+    case 'nobody-there':
+      return `${stepWords(plan, clash.stepId)} must begin on ${moment(clash.at)}, when nobody is there yet. Begin the lesson later, or open the school sooner.`;
     case 'circle':
       return `${clash.stepIds.map((id) => stepWords(plan, id)).join(' and ')} wait for each other. Take one “after” away.`;
   }

@@ -141,7 +141,7 @@ function withLevel(step: Step, { factor: { acts }, value, level }: Acting, plan:
 }
 
 /** A sentence that says how long it takes says it of this station. */
-function sayingItself(step: Step): Step {
+export function sayingItself<S extends Step>(step: S): S {
   return { ...step, text: sayingMinutes(step.text, minutesWords(step)) };
 }
 

@@ -1,5 +1,6 @@
-import { newStep, treatmentsOf, type Plan, type Step } from '../practical';
+import { newStep, treatmentsOf, type Place, type Plan, type Step } from '../practical';
 import { heatsOven, isInOven } from './demand';
+import { sizeRemedies } from './remedies-of-size';
 
 /** A change of the plan that may make its lesson fit. */
 export interface Remedy {
@@ -19,8 +20,40 @@ const withStep = (plan: Plan, id: string, patch: Partial<Step>): Plan => ({
 /** Shortest briefing that still says what matters (common practice). */
 const leastBriefingMin = 3;
 
+/** A room the lesson could be in. */
+export interface OtherRoom {
+  id: string;
+  place: Place;
+}
+
+/** A batch for all takes longer than one for a station (common practice, from memory). */
+const classBatchTimes = 2;
+const makes = /^\s*(?:make|mix|prepare|whisk|beat|cook|boil|melt|dissolve|infuse|blend|steep)\b/i;
+
 /** Ways to make a lesson shorter, what costs least first; what each does is for the timetable to find out. */
-export function remediesOf(plan: Plan): Remedy[] {
+export function remediesOf(plan: Plan, rooms: readonly OtherRoom[] = []): Remedy[] {
+  return [...ofTheLesson(plan), ...sizeRemedies(plan), ...ofOtherDays(plan), ...ofTheRoom(plan, rooms)];
+}
+
+/** Two ways at once, where neither does by itself: those that change different things. */
+export function remediesInPairs(remedies: readonly Remedy[]): Remedy[] {
+  const kind = ({ id }: Remedy) => id.split(':')[0]!;
+  return remedies.flatMap((one, i) =>
+    remedies.slice(i + 1).flatMap((other): Remedy[] => {
+      if (kind(one) === kind(other)) return [];
+      return [
+        {
+          id: `${one.id}+${other.id}`,
+          label: `${one.label}, and ${other.label}`,
+          cost: `${one.cost}; ${other.cost}`,
+          apply: (was) => other.apply(one.apply(was)),
+        },
+      ];
+    }),
+  );
+}
+
+function ofTheLesson(plan: Plan): Remedy[] {
   const lesson = plan.steps.filter(({ when }) => when === 'lesson');
   const number = (step: Step) => plan.steps.indexOf(step) + 1;
   const found: Remedy[] = [];
@@ -60,6 +93,19 @@ export function remediesOf(plan: Plan): Remedy[] {
       apply: (was) => ({ ...was, briefingMinutes: shorter }),
     });
   }
+  const shared = lesson.find((step) => canBeShared(step, plan));
+  if (shared) {
+    const minutes = Math.ceil(classBatchTimes * shared.minutes!);
+    found.push({
+      id: `shared-batch:${shared.id}`,
+      label: `one batch for all (step ${number(shared)}, ${minutes} min)`,
+      cost: 'the teacher makes it; the stations are no repeats of it any more',
+      apply: (was) =>
+        withStep(was, shared.id, {
+          ...{ lane: 'class', minutes, minutesTo: null },
+        }),
+    });
+  }
   const last = lesson[lesson.length - 1];
   if (last && lesson.length > 1 && measures.test(last.text)) {
     found.push({
@@ -83,6 +129,31 @@ export function remediesOf(plan: Plan): Remedy[] {
       apply: (was) => ({ ...was, stations }),
     });
   }
+  return found;
+}
+
+/** The same for every station, by hand, and nothing that is changed comes into it. */
+function canBeShared(step: Step, plan: Plan): boolean {
+  if (step.lane !== 'stations' || step.hands !== 'hands-on' || step.only.length > 0) return false;
+  if ((step.minutes ?? 0) < 4 || !makes.test(step.text)) return false;
+  return plan.factors.every(({ acts }) => {
+    if (acts.on === 'amount' || acts.on === 'swap' || acts.on === 'start-temperature') {
+      const name = plan.formula.find(({ id }) => id === acts.ingredientId)?.name.toLowerCase();
+      return (
+        name !== undefined &&
+        !step.uses.includes(acts.ingredientId!) &&
+        !step.text.toLowerCase().includes(name)
+      );
+    }
+    return 'stepId' in acts ? acts.stepId !== step.id : acts.on !== 'method' && acts.on !== 'words';
+  });
+}
+
+/** Some of it on another day: after a step at which one may stop. */
+function ofOtherDays(plan: Plan): Remedy[] {
+  const lesson = plan.steps.filter(({ when }) => when === 'lesson');
+  const number = (step: Step) => plan.steps.indexOf(step) + 1;
+  const found: Remedy[] = [];
   for (const step of lesson.slice(0, -1).filter(({ safeStop }) => safeStop)) {
     const rest = new Set(lesson.slice(lesson.indexOf(step) + 1).map(({ id }) => id));
     found.push({
@@ -96,6 +167,34 @@ export function remediesOf(plan: Plan): Remedy[] {
         ),
       }),
     });
+    const first = new Set(lesson.slice(0, lesson.indexOf(step) + 1).map(({ id }) => id));
+    found.push({
+      id: `ahead:${step.id}`,
+      label: `the day before, up to step ${number(step)}`,
+      cost: 'somebody makes it for every station the day before',
+      apply: (was) => ({
+        ...was,
+        steps: was.steps.map((one) =>
+          first.has(one.id) ? { ...one, when: 'before', day: Math.min(-1, one.day) } : one,
+        ),
+      }),
+    });
   }
   return found;
 }
+
+/** Another room of its kind, for what it has more of. */
+const ofTheRoom = ({ roomId }: Plan, rooms: readonly OtherRoom[]): Remedy[] => {
+  const own = rooms.find(({ id }) => id === roomId)?.place;
+  return rooms.flatMap(({ id, place }): Remedy[] => {
+    if (id === roomId || place.equipment.length === 0 || (own && place.kind !== own.kind)) return [];
+    return [
+      {
+        id: `room:${id}`,
+        label: `in ${place.name}`,
+        cost: 'if it is free then; water may boil at another temperature there',
+        apply: (was) => ({ ...was, roomId: id }),
+      },
+    ];
+  });
+};

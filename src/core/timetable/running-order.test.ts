@@ -57,6 +57,8 @@ describe('the running order of a lesson', () => {
       '44 helper: Stations 3, 4: step 2: cut warm, no later than now',
       '60 teacher: Bell',
     ]);
+    const ovenQueue = timetable.bars.filter(({ oven }) => oven !== null);
+    expect(ovenQueue.map(({ readyMin, startMin }) => startMin - readyMin)).toEqual([0, 0, 12, 12]);
     const slack = (id: string) => timetable.bars.find((bar) => bar.id === id)!.slackMin;
     // The first pair’s trays are on the way to the end; mixing at stations 3 and 4 could begin 12 min later.
     expect([slack('s0@1'), slack('s1@1'), slack('s1@4'), slack('s0@4')]).toEqual([0, 0, 0, 12]);
@@ -132,7 +134,7 @@ describe('the running order of a lesson', () => {
   });
 
   it('lists who begins together, station by station', () => {
-    const { times } = drawn(
+    const { times, timetable } = drawn(
       [{ text: 'Fry in a frying pan', minutes: 5 }],
       4,
       kitchen([newEquipment('hob', 'h', 1)]),
@@ -145,5 +147,7 @@ describe('the running order of a lesson', () => {
         })),
       },
     ]);
+    // While the first fries three wait.
+    expect(timetable.loads.find(({ kind }) => kind === 'hob')).toMatchObject({ units: 1, queue: 3 });
   });
 });

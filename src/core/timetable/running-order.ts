@@ -38,10 +38,17 @@ const at = (stations: string) =>
     ? ''
     : `${stations.includes(',') || stations.includes('–') ? 'Stations' : 'Station'} ${stations}: `;
 
+/** What was said before is only called to mind. */
+function shortened(words: string): string {
+  const [first] = words.split(/[.;]/);
+  return first!.length <= 44 ? first! : `${first!.slice(0, 42).replace(/\s\S*$/, '')} …`;
+}
+
 /** What is done, by all who begin it together. */
 function ofBars(bars: readonly Bar[], number: number): OrderLine[] {
   const [{ kind, words, oven, lane, adult }] = bars as [Bar];
-  return turnsOf([...bars]).map(({ stations, startMin, endMin }): OrderLine => {
+  return turnsOf([...bars]).map(({ stations, startMin, endMin }, turn): OrderLine => {
+    const said = turn === 0 ? words : shortened(words);
     const line = (who: OrderFor, text: string, over = true): OrderLine => ({
       ...{ atMin: startMin, for: who, words: text },
       until: over ? { min: endMin, says: 'to' } : null,
@@ -55,9 +62,9 @@ function ofBars(bars: readonly Bar[], number: number): OrderLine[] {
       case 'wash':
         return line('stations', `${at(stations)}wash hands`, false);
       case 'clearing':
-        return line('helper', at(stations) + words.charAt(0).toLowerCase() + words.slice(1));
+        return line('helper', at(stations) + said.charAt(0).toLowerCase() + said.slice(1));
       case 'step': {
-        const text = `${at(stations)}${number}. ${words}`;
+        const text = `${at(stations)}${number}. ${said}`;
         if (adult || lane.kind !== 'station') return line('teacher', text);
         return line(oven === null ? 'stations' : 'helper', text);
       }

@@ -40,6 +40,10 @@ export interface Bar {
   adult: boolean;
   /** So much later it can begin without the end moving; none: it is on the way to the end. */
   slackMin: number;
+  /** When it could have begun, but for something shared that others have. */
+  readyMin: number;
+  /** What is shared that it takes, but for hands. */
+  uses: { kind: SharedKind; units: number }[];
   /** When to look early; null: never. */
   lookMin: number | null;
   /** Between which minutes something is done. */
@@ -51,6 +55,8 @@ export interface Load {
   kind: SharedKind;
   units: number;
   points: { fromMin: number; taken: number }[];
+  /** Most that wait for one at once. */
+  queue: number;
 }
 
 export interface LessonTimetable {
@@ -114,6 +120,7 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
   const { problem, tasks } = made;
   const { starts, ovenOf } = solved.schedule;
   const last = lastStarts(problem, solved.schedule);
+  const ready = readyTicks(problem, starts);
   const bars = tasks.map((task, i): Bar => {
     const { id, kind, lane, step, words, hands } = task;
     const startMin = toMinutes(starts[i]!);
@@ -124,6 +131,10 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
       held: kind === 'step' && problem.tasks[i]!.latest !== Infinity,
       adult: step?.adult ?? false,
       slackMin: toMinutes(last[i]! - starts[i]!),
+      readyMin: toMinutes(ready[i]!),
+      uses: problem.tasks[i]!.uses.flatMap(({ resource, units }) =>
+        made.shared[resource] === 'hands' ? [] : [{ kind: made.shared[resource]!, units }],
+      ),
       ...looksOf(kind === 'step' ? step : null, startMin),
     };
   });
@@ -133,12 +144,21 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
   return {
     bars,
     ovens: ovensDrawn(made, solved.schedule),
-    loads: loadsOf(made, solved),
+    loads: loadsOf(made, solved, ready),
     endsMin: toMinutes(solved.ends),
     slowEndsMin: Math.max(toMinutes(solved.ends), toMinutes(slow.end)),
     bound: { endsMin: toMinutes(solved.bound.ticks), by: bindingOf(made, solved) },
     assumptions: made.assumptions,
   };
+}
+
+/** When each task could begin by what comes before it alone. What is held back by a most-lag or by hand waits for nobody. */
+function readyTicks({ tasks, arcs }: LessonProblem['problem'], starts: readonly number[]): number[] {
+  const ready = tasks.map(({ earliest }) => earliest);
+  const held = new Set(arcs.flatMap(({ before, after, gap }) => (gap < 0 ? [before, after] : [])));
+  for (const { before, after, gap } of arcs)
+    if (gap >= 0) ready[after] = Math.max(ready[after]!, starts[before]! + gap);
+  return ready.map((tick, i) => (held.has(i) || tasks[i]!.latest !== Infinity ? starts[i]! : tick));
 }
 
 /** When to look early and between which minutes, in minutes after the bell. */
@@ -177,7 +197,7 @@ function bindingOf({ problem, shared }: LessonProblem, { bound: { by } }: Solved
 }
 
 /** What is shared by stations, as it fills and empties; hands are seen in the bars. */
-function loadsOf({ problem, shared }: LessonProblem, { schedule }: Solved): Load[] {
+function loadsOf({ problem, shared }: LessonProblem, { schedule }: Solved, ready: readonly number[]): Load[] {
   return problem.resources.flatMap(({ units }, resource): Load[] => {
     const kind = shared[resource]!;
     if (kind === 'hands') return [];
@@ -197,6 +217,14 @@ function loadsOf({ problem, shared }: LessonProblem, { schedule }: Solved): Load
       for (const change of changes) if (change.at === at) taken += change.by;
       points.push({ fromMin: toMinutes(at), taken });
     }
-    return [{ kind, units, points }];
+    const waiting = problem.tasks.flatMap(({ uses }, i) =>
+      uses.some((use) => use.resource === resource) && ready[i]! < schedule.starts[i]!
+        ? [{ from: ready[i]!, to: schedule.starts[i]! }]
+        : [],
+    );
+    const queue = waiting.map(
+      ({ from }) => waiting.filter((one) => one.from <= from && from < one.to).length,
+    );
+    return [{ kind, units, points, queue: Math.max(0, ...queue) }];
   });
 }

@@ -172,7 +172,7 @@ export const custardSauce: Plan = made(planShape, {
   roomId: 'room-kitchen',
   stations: 8,
   order: 'shuffled',
-  periodMinutes: 60,
+  periodMinutes: 70,
   briefingMinutes: 6,
   clearUpMinutes: 10,
   studentQuestions: [

@@ -199,7 +199,7 @@ export const pretzelBites: Plan = made(planShape, {
   roomId: 'room-kitchen',
   stations: 12,
   order: 'shuffled',
-  periodMinutes: 75,
+  periodMinutes: 70,
   briefingMinutes: 8,
   clearUpMinutes: 10,
   portions: { ...noPortions, pieces: 6, pieceG: 15 },

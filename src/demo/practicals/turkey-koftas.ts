@@ -207,7 +207,7 @@ export const turkeyKoftas: Plan = made(planShape, {
   roomId: 'room-kitchen',
   stations: 8,
   order: 'shuffled',
-  periodMinutes: 60,
+  periodMinutes: 70,
   briefingMinutes: 8,
   clearUpMinutes: 10,
   studentQuestions: [

@@ -7,11 +7,12 @@ import type {
   RevisionPage,
   RunSummary,
 } from '../../contract/practicals';
+import type { CalendarAddress, Jobs, RunTimetable } from '../../contract/days';
 import type { Imported } from '../../contract/run-file';
 import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
 import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
-import type { BackupState, School } from '../../contract/school';
+import type { BackupState, School, SchoolWaysEdit } from '../../contract/school';
 import { request, Unreachable } from './request';
 
 export const queryClient = new QueryClient({
@@ -83,6 +84,39 @@ export const useRunOnce = (id: string | undefined) =>
     queryFn: () => request<RunNow>(routes.run(id!)),
     enabled: id !== undefined,
   });
+
+/** The timetable of a run with the jobs around it; the room, the plan and the school may have changed since it was asked. */
+export const useRunTimetable = (id: string) =>
+  useQuery({
+    queryKey: ['run', id, 'timetable'],
+    queryFn: () => request<RunTimetable>(routes.runTimetable(id)),
+    staleTime: 0,
+  });
+
+/** Jobs before and after lessons that begin in a span of days. */
+export const useJobs = (from: number, to: number) =>
+  useQuery({
+    queryKey: ['jobs', from, to],
+    queryFn: () => request<Jobs>(`${routes.jobs}?from=${from}&to=${to}`),
+    refetchInterval: 5 * 60_000,
+  });
+
+export const useSetWays = () =>
+  useChange(
+    (edit: SchoolWaysEdit) => request<School>(routes.schoolWays, { method: 'PUT', body: edit }),
+    'school',
+    'jobs',
+    'run',
+  );
+
+export const useCalendarAddress = () =>
+  useChange(
+    (open: boolean) =>
+      open
+        ? request<CalendarAddress>(routes.calendarAddress, { body: {} })
+        : request<CalendarAddress>(routes.calendarClose, { body: {} }),
+    'school',
+  );
 
 export const useRunRemarks = (id: string) =>
   useQuery({ queryKey: ['run', id, 'remarks'], queryFn: () => request<RunRemarks>(routes.runRemarks(id)) });

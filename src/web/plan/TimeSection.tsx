@@ -1,8 +1,10 @@
 import { lazy, memo, Suspense } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
-import { Link as RouterLink, useParams } from 'react-router';
+import { Link as RouterLink, useParams, useSearchParams } from 'react-router';
 import { planShape } from '../../core/practical';
 import { range } from '../../core/shape';
+import { useSchool } from '../api/queries';
+import { useRoomChoices } from '../api/room-choices';
 import { WordButton } from '../ui/Button';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
@@ -16,6 +18,10 @@ const TimetableView = lazy(() =>
 export const TimeSection = memo(function TimeSection() {
   const { plan, place, edit } = usePlan();
   const { practicalId } = useParams();
+  const { data: school } = useSchool();
+  const rooms = useRoomChoices();
+  const [query] = useSearchParams();
+  const runId = query.get('run');
   return (
     <Section name="Time" anchor="time">
       <Flex wrap="wrap" columnGap="5" rowGap="1" mb="3">
@@ -27,9 +33,21 @@ export const TimeSection = memo(function TimeSection() {
             {plan.trials.length === 0 ? 'try it at one station first' : 'try it again'}
           </RouterLink>
         </WordButton>
+        <WordButton asChild fontSize="sm">
+          <RouterLink to={runId ? `/runs/${runId}/timetable` : `/practicals/${practicalId}/timetable`}>
+            for the wall
+          </RouterLink>
+        </WordButton>
       </Flex>
       <Suspense fallback={<Box color="soft">Laying out the lesson …</Box>}>
-        <TimetableView plan={plan} place={place} onPlan={(change) => edit('time', change)} />
+        {school && (
+          <TimetableView
+            rooms={rooms}
+            {...{ plan, place }}
+            lists={school.ways}
+            onPlan={(change) => edit('time', change)}
+          />
+        )}
       </Suspense>
     </Section>
   );

@@ -5,18 +5,21 @@ import { papers, type PaperName } from './paper';
 
 interface PageProps {
   paper: PaperName;
+  /** Wider than tall. */
+  sideways?: boolean;
   /** Stands at the foot: class, room, day. */
   foot: string;
   children: ReactNode;
 }
 
 /** One sheet of paper, as it will print: black on white whatever the screen is. */
-export function Page({ paper, foot, children }: PageProps) {
+export function Page({ paper, sideways = false, foot, children }: PageProps) {
   const teacher = useTeacherName();
-  const { widthMm, heightMm } = papers[paper];
+  const { widthMm: shortMm, heightMm: longMm } = papers[paper];
+  const [widthMm, heightMm] = sideways ? [longMm, shortMm] : [shortMm, longMm];
   return (
     <Flex
-      className="paper light"
+      className={sideways ? 'paper sideways light' : 'paper light'}
       direction="column"
       bg="#fff"
       color="ink"
@@ -28,7 +31,7 @@ export function Page({ paper, foot, children }: PageProps) {
       fontSize="10pt"
       lineHeight="1.35"
       boxShadow="0 1px 8px rgb(43 30 21 / 25%)"
-      style={{ width: `${widthMm}mm`, minHeight: `${heightMm}mm` }}
+      style={{ width: `${widthMm}mm`, minHeight: `${heightMm}mm`, ...(sideways && { page: 'sideways' }) }}
     >
       <Box flex="1">{children}</Box>
       <Box mt="4mm" pt="1.5mm" borderTopWidth="1px" borderColor="strongRule" fontSize="8.5pt" color="soft">

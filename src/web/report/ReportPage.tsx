@@ -11,7 +11,7 @@ import { useFreshLists } from '../run/use-fresh-lists';
 import { boardDoor } from '../api/doors';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
 import { Aside } from '../ui/Aside';
-import { Check } from '../ui/Check';
+import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
 import type { PaperName } from './paper';
@@ -125,25 +125,6 @@ function HandOn({ run, paper, setPaper, parts, setParts }: HandOnProps) {
         about="plan, log and pictures; can be read in again on Today, without loss"
       />
     </Aside>
-  );
-}
-
-function CheckLine({
-  label,
-  checked,
-  onChange,
-}: {
-  label: string;
-  checked: boolean;
-  onChange(checked: boolean): void;
-}) {
-  return (
-    <Flex asChild align="center" gap="2.5" minH="36px">
-      <label>
-        <Check type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} />
-        {label}
-      </label>
-    </Flex>
   );
 }
 

@@ -5,7 +5,7 @@ import type { PaperName } from './paper';
 export function usePaper(paper: PaperName): void {
   useEffect(() => {
     const style = document.createElement('style');
-    style.textContent = `@page { size: ${paper}; margin: 0; }`;
+    style.textContent = `@page { size: ${paper}; margin: 0; } @page sideways { size: ${paper} landscape; margin: 0; }`;
     document.head.append(style);
     return () => style.remove();
   }, [paper]);

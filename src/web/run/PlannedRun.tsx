@@ -81,6 +81,9 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
           <QuietButton asChild display="inline-flex" alignItems="center">
             <RouterLink to={`/runs/${run.id}/report`}>Sheets to print</RouterLink>
           </QuietButton>
+          <QuietButton asChild display="inline-flex" alignItems="center">
+            <RouterLink to={`/runs/${run.id}/timetable`}>Timetable to print</RouterLink>
+          </QuietButton>
         </Flex>
       </Box>
       <Aside name="Before the run" wide={340} bg="sheet" px="6" pb="6">

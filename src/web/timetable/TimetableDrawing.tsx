@@ -1,7 +1,8 @@
 import { Box } from '@chakra-ui/react';
 import type { Plan } from '../../core/practical';
-import type { LessonTimetable, Load, Odds } from '../../core/timetable';
+import type { LessonTimetable, Odds } from '../../core/timetable';
 import { BarMark, type Hold } from './BarMark';
+import { LoadBand, OvenBand } from './bands';
 import { sharedName } from './timetable-words';
 import {
   bandHeight,
@@ -9,183 +10,156 @@ import {
   laneGap,
   laneHeight,
   lastMinute,
-  left,
   minutesScale,
-  ovenLoads,
+  ovenHeight,
+  sharedLanes,
   stationLanes,
   width,
   type Minutes,
+  type SayMinute,
 } from './drawing-scale';
+import { LaneName } from './LaneName';
 
 interface DrawingProps {
   plan: Plan;
   timetable: LessonTimetable;
   odds: Odds | null;
-  onHold: Hold;
+  /** Lanes by station, or by what is shared. */
+  by: 'station' | 'shared';
+  /** How a minute is written. */
+  say: SayMinute;
+  /** Null: nothing can be dragged. */
+  onHold: Hold | null;
+  /** How high a lane is. */
+  lane?: number;
 }
 
 const ink = 'var(--chakra-colors-ink)';
 const soft = 'var(--chakra-colors-soft)';
 const top = 34;
 
-/** The lesson from bell to bell: a lane a station, what the ovens hold, what is all taken. */
-export function TimetableDrawing({ plan, timetable, odds, onHold }: DrawingProps) {
+/** The lesson from bell to bell: a lane a station or a thing shared, what the ovens hold, what is all taken. */
+export function TimetableDrawing({
+  plan,
+  timetable,
+  odds,
+  by,
+  say,
+  onHold,
+  lane = laneHeight,
+}: DrawingProps) {
   const bell = plan.periodMinutes;
   const x = minutesScale(lastMinute(timetable, bell, odds));
-  const lanes = stationLanes(timetable);
+  const byStation = by === 'station';
+  const lanes = byStation ? stationLanes(timetable) : sharedLanes(timetable, sharedName);
   const common = timetable.bars.filter(({ lane }) => lane.kind !== 'station');
-  const commonAt = top;
-  const lanesAt = commonAt + laneHeight + laneGap;
-  const ovens = timetable.ovens.filter(({ spans }) => spans.length > 0);
-  const loads = fullLoads(timetable);
-  const ovensAt = lanesAt + lanes.length * (laneHeight + laneGap) + 6;
-  const loadsAt = ovensAt + ovens.length * (bandHeight + laneGap) + (ovens.length > 0 ? 4 : 0);
+  const lanesAt = top + lane + laneGap;
+  const ovens = byStation ? timetable.ovens.filter(({ spans }) => spans.length > 0) : [];
+  const loads = byStation ? fullLoads(timetable) : [];
+  const ovensAt = lanesAt + lanes.length * (lane + laneGap) + 6;
+  const loadsAt = ovensAt + ovens.length * (ovenHeight + laneGap) + (ovens.length > 0 ? 4 : 0);
   const height = loadsAt + loads.length * (bandHeight + laneGap) + 4;
-  const over = timetable.endsMin > bell;
+  const { endsMin, slowEndsMin } = timetable;
+  const stations = byStation ? lanes.length : stationLanes(timetable).length;
   return (
     <Box overflowX="auto" tabIndex={0} role="group" aria-label="Drawing of the timetable">
       <Box
         as="svg"
         role="img"
-        aria-label={`Timetable of ${lanes.length} stations: the last has cleared up at ${timetable.endsMin} min, the bell is at ${bell} min`}
+        aria-label={`Timetable of ${stations} stations: the last has cleared up at ${say(endsMin)}, the bell is at ${say(bell)}`}
         css={{ display: 'block', width: '100%', minWidth: '560px', height: 'auto', fontSize: '11px' }}
         {...{ viewBox: `0 0 ${width} ${height}` }}
       >
-        <defs>
-          <pattern
-            id="waiting"
-            width="7"
-            height="7"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)"
+        <Hatch />
+        {slowEndsMin > endsMin && (
+          <rect
+            {...{ x: x(endsMin), width: x(slowEndsMin) - x(endsMin), y: 28, height: height - 28 }}
+            fill="var(--chakra-colors-tawny-wash)"
           >
-            <rect width="7" height="7" fill="var(--chakra-colors-paper)" />
-            <rect width="3" height="7" fill="var(--chakra-colors-strong-rule)" />
-          </pattern>
-        </defs>
-        <MinuteLines x={x} height={height} bell={bell} />
-        <Name y={commonAt} height={laneHeight} words="all together" />
+            <title>{`Every range at its upper end: all have cleared up at ${say(slowEndsMin)}`}</title>
+          </rect>
+        )}
+        <MinuteLines {...{ x, height, bell, say }} />
+        <LaneName y={top} height={lane} words="all together" />
         {common.map((bar) => (
-          <BarMark key={bar.id} {...{ bar, x, plan, onHold }} y={commonAt} />
+          <BarMark key={bar.id} {...{ bar, x, plan, say, onHold }} height={lane} y={top} />
         ))}
-        {lanes.map(({ number, bars }, i) => {
-          const y = lanesAt + i * (laneHeight + laneGap);
+        {lanes.map(({ name, bars }, i) => {
+          const y = lanesAt + i * (lane + laneGap);
           return (
-            <g key={number}>
-              <Name y={y} height={laneHeight} words={`station ${number}`} />
+            <g key={name}>
+              <LaneName y={y} height={lane} words={name} />
               {bars.map((bar) => (
-                <BarMark key={bar.id} {...{ bar, x, plan, y, onHold }} />
+                <BarMark
+                  key={bar.id}
+                  {...{ bar, x, plan, y, say, onHold }}
+                  height={lane}
+                  names={byStation ? 'step' : 'station'}
+                />
               ))}
             </g>
           );
         })}
         {ovens.map((oven, i) => (
-          <OvenBand key={oven.name} oven={oven} x={x} y={ovensAt + i * (bandHeight + laneGap)} />
+          <OvenBand key={oven.name} {...{ oven, x, say }} y={ovensAt + i * (ovenHeight + laneGap)} />
         ))}
         {loads.map((load, i) => (
-          <LoadBand key={load.kind} load={load} x={x} y={loadsAt + i * (bandHeight + laneGap)} />
+          <LoadBand key={load.kind} {...{ load, x, say }} y={loadsAt + i * (bandHeight + laneGap)} />
         ))}
         {odds && <EndBand odds={odds} x={x} />}
-        <line
-          {...{ x1: x(bell), x2: x(bell), y1: 16, y2: height }}
-          stroke={over ? 'var(--chakra-colors-ember)' : ink}
-          strokeWidth="2"
-        />
-        <text
-          x={x(bell)}
-          y={12}
-          textAnchor="end"
-          fontWeight="bold"
-          fill={over ? 'var(--chakra-colors-ember)' : ink}
-        >
-          bell, {bell} min
-        </text>
+        <BellLine {...{ x, bell, height, say }} over={endsMin > bell} />
       </Box>
     </Box>
   );
 }
 
-function MinuteLines({ x, height, bell }: { x: Minutes; height: number; bell: number }) {
+const Hatch = () => (
+  <defs>
+    <pattern id="waiting" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <rect width="7" height="7" fill="var(--chakra-colors-paper)" />
+      <rect width="3" height="7" fill="var(--chakra-colors-strong-rule)" />
+    </pattern>
+  </defs>
+);
+
+interface BellLineProps {
+  x: Minutes;
+  bell: number;
+  height: number;
+  say: SayMinute;
+  over: boolean;
+}
+
+function BellLine({ x, bell, height, say, over }: BellLineProps) {
+  const colour = over ? 'var(--chakra-colors-ember)' : ink;
+  return (
+    <g>
+      <line {...{ x1: x(bell), x2: x(bell), y1: 16, y2: height }} stroke={colour} strokeWidth="2" />
+      <text x={x(bell)} y={12} textAnchor="end" fontWeight="bold" fill={colour}>
+        bell, {say(bell)}
+      </text>
+    </g>
+  );
+}
+
+interface LinesProps {
+  x: Minutes;
+  height: number;
+  bell: number;
+  say: SayMinute;
+}
+
+function MinuteLines({ x, height, bell, say }: LinesProps) {
   return x.ticks(8).map((minute) => (
     <g key={minute}>
       <line {...{ x1: x(minute), x2: x(minute), y1: 28, y2: height }} stroke="var(--chakra-colors-rule)" />
       {Math.abs(x(minute) - x(bell)) > 12 && (
         <text x={x(minute)} y={25} textAnchor="middle" fill={soft}>
-          {minute}
+          {say(minute).replace(' min', '')}
         </text>
       )}
     </g>
   ));
-}
-
-function Name({ y, height, words }: { y: number; height: number; words: string }) {
-  return (
-    <text x={left - 8} y={y + height / 2 + 4} textAnchor="end" fill={soft}>
-      {words}
-    </text>
-  );
-}
-
-/** What is in an oven, as high as it is full, with its temperature. */
-function OvenBand({ oven, x, y }: { oven: LessonTimetable['ovens'][number]; x: Minutes; y: number }) {
-  const loads = ovenLoads(oven);
-  return (
-    <g>
-      <Name y={y} height={bandHeight} words={oven.name} />
-      <rect
-        {...{ x: left, y, width: width - left - 14, height: bandHeight }}
-        fill="none"
-        stroke="var(--chakra-colors-rule)"
-      />
-      {loads.map(({ fromMin, toMin, celsius, taken }, i) => {
-        const full = Math.min(1, taken / oven.places);
-        const [from, to] = [x(fromMin), x(toMin)];
-        const again = loads[i - 1]?.celsius === celsius && loads[i - 1]?.toMin === fromMin;
-        return (
-          <g key={fromMin}>
-            <title>{`${oven.name}: ${taken} of ${oven.places} places at ${celsius} °C, ${fromMin} to ${toMin} min`}</title>
-            <rect
-              {...{ x: from, width: to - from, height: bandHeight * full }}
-              y={y + bandHeight * (1 - full)}
-              fill="var(--chakra-colors-tawny-wash)"
-              stroke="var(--chakra-colors-tawny)"
-              strokeWidth="0.6"
-            />
-            {!again && (
-              <text x={from + 4} y={y + bandHeight - 5} fill={ink}>
-                {celsius} °C
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </g>
-  );
-}
-
-/** How many of something are in use; where all are, it is dark. */
-function LoadBand({ load: { kind, units, points }, x, y }: { load: Load; x: Minutes; y: number }) {
-  const words = sharedName(kind);
-  return (
-    <g>
-      <Name y={y} height={bandHeight} words={`${units} ${words}`} />
-      {points.slice(0, -1).map(({ fromMin, taken }, i) => {
-        const share = Math.min(1, taken / units);
-        return (
-          <rect
-            key={fromMin}
-            x={x(fromMin)}
-            width={x(points[i + 1]!.fromMin) - x(fromMin)}
-            y={y + bandHeight * (1 - share)}
-            height={bandHeight * share}
-            fill={share === 1 ? 'var(--chakra-colors-strong-rule)' : 'var(--chakra-colors-rule)'}
-          >
-            <title>{`${taken} of ${units} ${words} in use from ${fromMin} min`}</title>
-          </rect>
-        );
-      })}
-    </g>
-  );
 }
 
 /** Where the ends of a thousand lessons lie: five to ninety-five of a hundred, and the middle one. */

@@ -1,15 +1,19 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
 import { formatNumber } from '../../core/format';
 import type { Place, Plan } from '../../core/practical';
-import { assumptionWords, bindingWords, remediesOf, withPin } from '../../core/timetable';
+import { assumptionWords, bindingWords, withPin, type OtherRoom } from '../../core/timetable';
 import { useSettled } from '../ui/use-settled';
-import { QuietButton } from '../ui/Button';
-import { waitingHatch } from '../ui/waiting-hatch';
+import { WordButton } from '../ui/Button';
+import { Choice } from '../ui/fields';
+import { Legend } from './Legend';
 import { TimetableDrawing } from './TimetableDrawing';
 import { oddsWords, verdictWords } from './timetable-words';
 import type { Hold } from './BarMark';
 import { HeldSteps } from './HeldSteps';
 import { PlainTable } from './PlainTable';
+import { Remedies } from './Remedies';
+import type { SchoolLists } from './timetable-worker';
 import { useTimetable, type TimetableState } from './use-timetable';
 
 const settleMs = 300;
@@ -17,13 +21,16 @@ const settleMs = 300;
 interface TimetableViewProps {
   plan: Plan;
   place: Place | null;
+  lists: SchoolLists;
+  rooms: readonly OtherRoom[];
   onPlan(change: (plan: Plan) => Plan): void;
 }
 
 /** Whether the lesson fits its room: drawn, in words, how sure, and what would help. */
-export function TimetableView({ plan, place, onPlan }: TimetableViewProps) {
-  const settled = useSettled(plan, settleMs);
-  const state = useTimetable(settled, place);
+export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableViewProps) {
+  const settled = useSettled(plan, settleMs, isAtOnce);
+  const state = useTimetable(settled, place, lists, rooms);
+  const [by, setBy] = useState<'station' | 'shared'>('station');
   const { timetable, impossible, odds } = state;
   const hold: Hold = (stepId, stations, startMin) =>
     onPlan((was) => withPin(was, stepId, stations, startMin));
@@ -51,78 +58,42 @@ export function TimetableView({ plan, place, onPlan }: TimetableViewProps) {
           {oddsWords(settled, odds).join(' ')}
         </Box>
       )}
-      <TimetableDrawing plan={settled} timetable={timetable} odds={odds} onHold={hold} />
-      <Legend />
+      <Flex wrap="wrap" columnGap="4" fontSize="sm" color="soft" align="baseline" mb="1">
+        <span>
+          Lanes by{' '}
+          <Choice label="Lanes by" value={by} options={laneChoices} onValue={(value) => setBy(value)} />
+        </span>
+        <Looking state={state} />
+      </Flex>
+      <TimetableDrawing {...{ timetable, odds, by }} plan={settled} say={sayMinutes} onHold={hold} />
+      <Legend odds />
       <HeldSteps plan={plan} onPlan={onPlan} />
       {assumptionWords(settled, timetable.assumptions).map((words) => (
         <Box key={words} color="soft" fontSize="sm" mt="1">
           {words}
         </Box>
       ))}
-      <Remedies {...{ plan, state, onPlan }} bellMin={settled.periodMinutes} />
+      <Remedies {...{ plan, rooms, state, onPlan }} bellMin={settled.periodMinutes} />
       <PlainTable plan={settled} timetable={timetable} onHold={hold} />
     </Box>
   );
 }
 
-function Legend() {
-  const mark = (css: object, words: string) => (
-    <Flex align="center" gap="1.5">
-      <Box w="18px" h="9px" borderRadius="2px" css={css} /> {words}
-    </Flex>
-  );
+/** How far the search for a shorter one is, with a way to be content with what there is. */
+function Looking({ state: { looking, progress, stop } }: { state: TimetableState & { stop(): void } }) {
+  if (!looking || !progress) return null;
   return (
-    <Flex wrap="wrap" columnGap="4" fontSize="xs" color="soft" mt="1">
-      {mark({ bg: 'tawny' }, 'hands')}
-      {mark(waitingHatch, 'waiting')}
-      {mark({ bg: 'ember', height: '4px' }, 'the teacher stands by')}
-      {mark({ bg: 'moss', height: '4px' }, 'where nine in ten such lessons end')}
-    </Flex>
+    <span>
+      looking for a shorter one, {Math.round((100 * progress.tried) / progress.of)} %{' '}
+      <WordButton onClick={stop}>this one will do</WordButton>
+    </span>
   );
 }
 
-interface RemediesProps {
-  plan: Plan;
-  state: TimetableState;
-  bellMin: number;
-  onPlan(change: (plan: Plan) => Plan): void;
-}
-
-/** Ways to make it fit, each with what it would do and cost; those that fit first. */
-function Remedies({ plan, state: { timetable, tried, odds }, bellMin, onPlan }: RemediesProps) {
-  if (!timetable || (timetable.endsMin <= bellMin && (odds?.chance ?? 1) > 0.9)) return null;
-  const offered = remediesOf(plan)
-    .flatMap((remedy) => {
-      const endsMin = tried.find(({ id }) => id === remedy.id)?.endsMin;
-      return endsMin === undefined || endsMin >= timetable.endsMin ? [] : [{ remedy, endsMin }];
-    })
-    .sort(
-      (a, b) =>
-        Number(a.endsMin > bellMin) - Number(b.endsMin > bellMin) ||
-        (a.endsMin > bellMin ? a.endsMin - b.endsMin : 0),
-    );
-  if (offered.length === 0) return null;
-  return (
-    <Box as="section" aria-label="Ways to make it fit" mt="3">
-      <Box fontWeight="semibold">Ways to make it fit</Box>
-      <Box as="ul" listStyleType="none">
-        {offered.map(({ remedy, endsMin }) => (
-          <Flex as="li" key={remedy.id} wrap="wrap" align="center" columnGap="3" rowGap="1" mt="1.5">
-            <QuietButton minH="34px" onClick={() => onPlan(remedy.apply)}>
-              {remedy.label}
-            </QuietButton>
-            <Box as="span" color={endsMin > bellMin ? 'soft' : 'moss'} fontWeight="semibold">
-              {formatNumber(endsMin)} min,{' '}
-              {endsMin > bellMin
-                ? `still ${formatNumber(endsMin - bellMin)} over`
-                : `${formatNumber(bellMin - endsMin)} to spare`}
-            </Box>
-            <Box as="span" color="soft" fontSize="sm">
-              {remedy.cost}
-            </Box>
-          </Flex>
-        ))}
-      </Box>
-    </Box>
-  );
-}
+const laneChoices = [
+  ['station', 'station'],
+  ['shared', 'what is shared'],
+] as const;
+const sayMinutes = (minute: number) => `${formatNumber(Math.round(minute * 10) / 10)} min`;
+/** What is dragged or chosen is drawn at once; only what is typed is waited for. */
+const isAtOnce = (was: Plan, plan: Plan) => was.pins !== plan.pins || was.stations !== plan.stations;

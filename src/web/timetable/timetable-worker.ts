@@ -4,15 +4,29 @@ import {
   layOut,
   lessonOdds,
   lessonOf,
+  remediesInPairs,
   remediesOf,
+  searchOf,
   timetableOfLesson,
+  toMinutes,
+  type Lesson,
   type LessonTimetable,
   type Odds,
+  type OtherRoom,
+  type Remedy,
 } from '../../core/timetable';
+
+/** What every lesson of the school begins and ends with. */
+export type SchoolLists = Pick<Lesson, 'opening' | 'closing'>;
 
 export interface Question {
   plan: Plan;
   place: Place | null;
+  lists: SchoolLists;
+  /** The rooms of the school. */
+  rooms: readonly OtherRoom[];
+  /** Timetables tried where it was told to stop looking; null: as many as are worth it. */
+  most: number | null;
 }
 
 /** What a remedy would do: when all have cleared up then. */
@@ -23,21 +37,25 @@ export interface Tried {
 
 export type Answer =
   | { kind: 'timetable'; timetable: LessonTimetable; looking: boolean }
+  | { kind: 'progress'; tried: number; of: number }
   | { kind: 'impossible'; words: string }
   | { kind: 'odds'; odds: Odds }
   | { kind: 'remedies'; tried: Tried[] };
 
-/** Timetables tried for the first drawing, then for how long it is looked for a shorter one. */
+/** Timetables tried for the first drawing; how often it is said how far the search is. */
 const firstTried = 60;
-const searchMs = 1500;
+const tellEvery = 50;
 const oddsMs = 2000;
 const remedyTried = 120;
+/** Where nothing fits by itself: so many of the best are tried two by two, and so many that fit are told. */
+const [pairedMost, toldMost] = [6, 3];
 
 const say = (answer: Answer) => self.postMessage(answer);
 
 /** Makes the timetable of a plan beside the page: a first one at once, then a shorter one, how sure it is, what would help. */
-self.onmessage = ({ data: { plan, place } }: MessageEvent<Question>) => {
-  const lesson = lessonOf(plan);
+self.onmessage = ({ data }: MessageEvent<Question>) => {
+  const { plan, place, lists } = data;
+  const lesson = lessonOf(plan, lists);
   const first = layOut(lesson, place, { most: firstTried });
   if ('impossible' in first) {
     say({ kind: 'impossible', words: impossibleWords(plan, first.made, first.impossible) });
@@ -51,8 +69,14 @@ self.onmessage = ({ data: { plan, place } }: MessageEvent<Question>) => {
   });
   let { solved } = first;
   if (!solved.proved) {
-    const until = performance.now() + searchMs;
-    const again = layOut(lesson, place, { most: Infinity, enough: () => performance.now() > until });
+    const of = data.most ?? searchOf(made.tasks.length);
+    const again = layOut(lesson, place, {
+      most: of,
+      enough: ({ tried }) => {
+        if (tried % tellEvery === 0) say({ kind: 'progress', tried, of });
+        return false;
+      },
+    });
     if ('solved' in again) ({ solved } = again);
     say({ kind: 'timetable', timetable: timetableOfLesson(made, solved), looking: false });
   }
@@ -61,10 +85,24 @@ self.onmessage = ({ data: { plan, place } }: MessageEvent<Question>) => {
     enough: () => performance.now() > until,
   });
   say({ kind: 'odds', odds });
-  const tried = remediesOf(plan).flatMap(({ id, apply }): Tried[] => {
-    const better = layOut(lessonOf(apply(plan)), place, { most: remedyTried });
-    if ('impossible' in better) return [];
-    return [{ id, endsMin: timetableOfLesson(better.made, better.solved).endsMin }];
-  });
-  say({ kind: 'remedies', tried });
+  say({ kind: 'remedies', tried: triedRemedies(data) });
 };
+
+/** What each remedy would do; where none makes it fit, which two do. */
+function triedRemedies({ plan, place, lists, rooms }: Question): Tried[] {
+  const tryOut = (remedies: readonly Remedy[]) =>
+    remedies.flatMap(({ id, apply }): Tried[] => {
+      const changed = apply(plan);
+      const where = rooms.find((room) => room.id === changed.roomId)?.place ?? place;
+      const better = layOut(lessonOf(changed, lists), where, { most: remedyTried });
+      if ('impossible' in better) return [];
+      return [{ id, endsMin: toMinutes(better.solved.ends) }];
+    });
+  const remedies = remediesOf(plan, rooms);
+  const singles = tryOut(remedies).sort((a, b) => a.endsMin - b.endsMin);
+  const fits = ({ endsMin }: Tried) => endsMin <= plan.periodMinutes;
+  if (singles.some(fits)) return singles;
+  const best = new Set(singles.slice(0, pairedMost).map(({ id }) => id));
+  const pairs = tryOut(remediesInPairs(remedies.filter(({ id }) => best.has(id)))).filter(fits);
+  return [...pairs.sort((a, b) => a.endsMin - b.endsMin).slice(0, toldMost), ...singles];
+}

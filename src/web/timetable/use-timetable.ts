@@ -1,33 +1,59 @@
 import { useEffect, useState } from 'react';
 import type { Place, Plan } from '../../core/practical';
-import type { LessonTimetable, Odds } from '../../core/timetable';
-import type { Answer, Question, Tried } from './timetable-worker';
+import type { LessonTimetable, Odds, OtherRoom } from '../../core/timetable';
+import type { Answer, Question, SchoolLists, Tried } from './timetable-worker';
 
 /** What is known of the timetable of a plan so far. */
 export interface TimetableState {
   timetable: LessonTimetable | null;
   /** A shorter one is still looked for. */
   looking: boolean;
+  /** How far the search is; null: not told yet, or over. */
+  progress: { tried: number; of: number } | null;
   /** Why there is none. */
   impossible: string | null;
   odds: Odds | null;
   tried: readonly Tried[];
 }
 
-const nothing: TimetableState = { timetable: null, looking: true, impossible: null, odds: null, tried: [] };
+const nothing: TimetableState = {
+  ...{ timetable: null, looking: true, progress: null },
+  ...{ impossible: null, odds: null, tried: [] },
+};
 
-/** The timetable of a plan, worked out beside the page; the last one stays until the next is there. */
-export function useTimetable(plan: Plan, place: Place | null): TimetableState {
+const newWorker = () => new Worker(new URL('./timetable-worker.ts', import.meta.url), { type: 'module' });
+/** One that has loaded its program and waits: the next question need not wait for that. */
+let spare: Worker | null = null;
+
+function takeWorker(): Worker {
+  const taken = spare ?? newWorker();
+  spare = newWorker();
+  return taken;
+}
+
+/**
+ * The timetable of a plan, worked out beside the page; the last one stays until the next is there.
+ *
+ * @returns with `stop`, which ends the search for a shorter one with what there is
+ */
+export function useTimetable(
+  plan: Plan,
+  place: Place | null,
+  lists: SchoolLists,
+  rooms: readonly OtherRoom[],
+): TimetableState & { stop(): void } {
   const [state, setState] = useState(nothing);
+  const [stopped, setStopped] = useState<{ plan: Plan; most: number } | null>(null);
+  const most = stopped?.plan === plan ? stopped.most : null;
   useEffect(() => {
     // A search that is under way is of no use once the plan has changed: its worker ends with it.
-    const worker = new Worker(new URL('./timetable-worker.ts', import.meta.url), { type: 'module' });
+    const worker = takeWorker();
     worker.onmessage = ({ data }: MessageEvent<Answer>) => setState((was) => withAnswer(was, data));
-    const question: Question = { plan, place };
+    const question: Question = { plan, place, lists, rooms, most };
     worker.postMessage(question);
     return () => worker.terminate();
-  }, [plan, place]);
-  return state;
+  }, [plan, place, lists, rooms, most]);
+  return { ...state, stop: () => setStopped({ plan, most: state.progress?.tried ?? 1 }) };
 }
 
 function withAnswer(was: TimetableState, answer: Answer): TimetableState {
@@ -35,6 +61,8 @@ function withAnswer(was: TimetableState, answer: Answer): TimetableState {
     case 'timetable':
       // How sure it is, and what would help, come after it: those of the last one are not this one’s.
       return { ...nothing, timetable: answer.timetable, looking: answer.looking };
+    case 'progress':
+      return { ...was, progress: { tried: answer.tried, of: answer.of } };
     case 'impossible':
       return { ...nothing, looking: false, impossible: answer.words };
     case 'odds':

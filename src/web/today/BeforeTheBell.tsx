@@ -1,50 +1,77 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import { format, isSameDay } from 'date-fns';
+import { addDays, format } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Run } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
-import { boilingIn, stepMinutes, type Plan } from '../../core/practical';
+import { boilingIn } from '../../core/practical';
 import type { Rank } from '../../core/remark';
-import { useRunOnce, useRunRemarks } from '../api/queries';
+import { useJobs, useRunOnce, useRunRemarks, useRunTimetable } from '../api/queries';
+import { JobLines } from './JobLines';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 
-/** Jobs with their clock times, and what the plan still lacks. */
+/** A run’s jobs on their days, and what its plan still lacks. */
 export function BeforeTheBell({ runId, now }: { runId: string; now: number }) {
-  const { data } = useRunOnce(runId);
-  if (!data) return null;
-  const { run } = data;
-  const jobs = jobsBefore(run.plan, run.startsAt);
+  const { data: told } = useRunTimetable(runId);
   return (
     <>
-      {jobs.length > 0 && run.status === 'planned' && (
-        <Part name="Before the bell">
-          {jobs.map(({ at, text }) => (
-            <Flex
-              key={text}
-              gap="3"
-              py="1.5"
-              borderBottomWidth="1px"
-              borderColor="rule"
-              color={at < now ? 'soft' : 'ink'}
-            >
-              <Box fontWeight="bold" flexShrink={0} w="3.2rem">
-                {format(at, isSameDay(at, run.startsAt) ? 'HH:mm' : 'EEE HH:mm')}
-              </Box>
-              <Box>{text}</Box>
-            </Flex>
+      {told && told.jobs.length > 0 && (
+        <Part name="Jobs around it">
+          <JobLines jobs={told.jobs} now={now} />
+          {told.clashes.map((clash) => (
+            <ClashLine key={clash.words} {...clash} />
           ))}
         </Part>
       )}
-      <Part name="Still missing">
-        <StillMissing run={run} />
-      </Part>
+      <StillMissing runId={runId} />
     </>
   );
 }
 
+/** Jobs of all lessons in the days to come, soonest first. */
+export function JobsAhead({ now }: { now: number }) {
+  const today = new Date(now).setHours(0, 0, 0, 0);
+  const { data, error } = useJobs(today, addDays(today, 8).getTime());
+  const jobs = data?.jobs ?? [];
+  return (
+    <Part name="Jobs">
+      {error && <Box color="soft">The jobs could not be read.</Box>}
+      {data && jobs.length === 0 && (
+        <Box color="soft">None in the next seven days: no lesson has a step before or after it.</Box>
+      )}
+      <JobLines jobs={jobs} now={now} named />
+      {data?.clashes.map((clash) => (
+        <ClashLine key={`${clash.runId} ${clash.words}`} {...clash} />
+      ))}
+    </Part>
+  );
+}
+
+/** What cannot hold, and the days on which it would. */
+function ClashLine({ words, daysThatHold }: { words: string; daysThatHold: number[] }) {
+  return (
+    <Missing rank="stop">
+      {words +
+        (daysThatHold.length > 0
+          ? ` A lesson on ${daysThatHold.map((day) => format(day, 'EEE d MMM')).join(' or ')} would hold.`
+          : '')}
+    </Missing>
+  );
+}
+
+/** What is still missing of a run. */
+export function StillMissing({ runId }: { runId: string }) {
+  const { data } = useRunOnce(runId);
+  if (!data) return null;
+  return (
+    <Part name="Still missing">
+      <MissingOf run={data.run} />
+    </Part>
+  );
+}
+
 /** What the margin of the plan still says, and whether water’s boiling point was measured where syrup is boiled. */
-function StillMissing({ run }: { run: Run }) {
+function MissingOf({ run }: { run: Run }) {
   const { plan, place } = run;
   const remarks = useRunRemarks(run.id);
   const open = remarks.data?.open.filter((remark) => remark.rank !== 'note') ?? [];
@@ -105,15 +132,4 @@ function Part({ name, children }: { name: string; children: ReactNode }) {
       {children}
     </Box>
   );
-}
-
-/** Steps that happen before the lesson, each at the time it must begin to be ready for the bell. */
-function jobsBefore(plan: Plan, bell: number): { at: number; text: string }[] {
-  return plan.steps
-    .filter((step) => step.when === 'before')
-    .map((step) => ({
-      at: bell + step.day * 86_400_000 - (stepMinutes(step)?.most ?? 0) * 60_000,
-      text: step.text,
-    }))
-    .sort((a, b) => a.at - b.at);
 }

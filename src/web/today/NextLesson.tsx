@@ -4,7 +4,7 @@ import { Link as RouterLink } from 'react-router';
 import type { RunSummary } from '../../contract/practicals';
 import { formatDuration } from '../../core/format';
 import { MainButton } from '../ui/Button';
-import { BeforeTheBell } from './BeforeTheBell';
+import { StillMissing } from './BeforeTheBell';
 
 /** The lesson that matters now: how long until its bell, its jobs before it, what is missing. */
 export function NextLesson({ run, now }: { run: RunSummary; now: number }) {
@@ -39,7 +39,7 @@ export function NextLesson({ run, now }: { run: RunSummary; now: number }) {
       <MainButton asChild mt="4" display="inline-flex" alignItems="center">
         <RouterLink to={`/runs/${run.id}/bench`}>{running ? 'To the bench' : 'Open the run'}</RouterLink>
       </MainButton>
-      <BeforeTheBell runId={run.id} now={now} />
+      <StillMissing runId={run.id} />
     </>
   );
 }

@@ -6,6 +6,7 @@ import { Aside } from '../ui/Aside';
 import { Notice, Waiting } from '../ui/Notice';
 import { useTeacherName, useWho } from '../who/use-who';
 import { useNow } from '../ui/use-now';
+import { JobsAhead } from './BeforeTheBell';
 import { NextLesson } from './NextLesson';
 import { PracticalsList } from './PracticalsList';
 import { nextLesson, weekOf } from './week';
@@ -76,6 +77,7 @@ export function TodayPage() {
                 </Box>
               </>
             )}
+            <JobsAhead now={now.getTime()} />
           </Aside>
         </Flex>
       )}

@@ -1,8 +1,14 @@
 import { useEffect, useState } from 'react';
 
 /** A value once it has stood still for a moment: what hangs on it need not follow every letter that is typed. */
-export function useSettled<T>(value: T, afterMs: number): T {
+export function useSettled<T>(
+  value: T,
+  afterMs: number,
+  /** What need not be waited for. */
+  atOnce: (was: T, value: T) => boolean = () => false,
+): T {
   const [settled, setSettled] = useState(value);
+  if (settled !== value && atOnce(settled, value)) setSettled(value);
   useEffect(() => {
     const timer = setTimeout(() => setSettled(value), afterMs);
     return () => clearTimeout(timer);

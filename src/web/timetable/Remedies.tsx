@@ -1,0 +1,54 @@
+import { Box, Flex } from '@chakra-ui/react';
+import { formatNumber } from '../../core/format';
+import type { Plan } from '../../core/practical';
+import { remediesInPairs, remediesOf, type OtherRoom } from '../../core/timetable';
+import { QuietButton } from '../ui/Button';
+import type { TimetableState } from './use-timetable';
+
+interface RemediesProps {
+  plan: Plan;
+  rooms: readonly OtherRoom[];
+  state: TimetableState;
+  bellMin: number;
+  onPlan(change: (plan: Plan) => Plan): void;
+}
+
+/** Ways to make it fit, each with what it would do and cost; those that fit first. */
+export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellMin, onPlan }: RemediesProps) {
+  if (!timetable || (timetable.endsMin <= bellMin && (odds?.chance ?? 1) > 0.9)) return null;
+  const singles = remediesOf(plan, rooms);
+  const offered = [...singles, ...remediesInPairs(singles)]
+    .flatMap((remedy) => {
+      const endsMin = tried.find(({ id }) => id === remedy.id)?.endsMin;
+      return endsMin === undefined || endsMin >= timetable.endsMin ? [] : [{ remedy, endsMin }];
+    })
+    .sort(
+      (a, b) =>
+        Number(a.endsMin > bellMin) - Number(b.endsMin > bellMin) ||
+        (a.endsMin > bellMin ? a.endsMin - b.endsMin : 0),
+    );
+  if (offered.length === 0) return null;
+  return (
+    <Box as="section" aria-label="Ways to make it fit" mt="3">
+      <Box fontWeight="semibold">Ways to make it fit</Box>
+      <Box as="ul" listStyleType="none">
+        {offered.map(({ remedy, endsMin }) => (
+          <Flex as="li" key={remedy.id} wrap="wrap" align="center" columnGap="3" rowGap="1" mt="1.5">
+            <QuietButton minH="34px" onClick={() => onPlan(remedy.apply)}>
+              {remedy.label}
+            </QuietButton>
+            <Box as="span" color={endsMin > bellMin ? 'soft' : 'moss'} fontWeight="semibold">
+              {formatNumber(endsMin)} min,{' '}
+              {endsMin > bellMin
+                ? `still ${formatNumber(endsMin - bellMin)} over`
+                : `${formatNumber(bellMin - endsMin)} to spare`}
+            </Box>
+            <Box as="span" color="soft" fontSize="sm">
+              {remedy.cost}
+            </Box>
+          </Flex>
+        ))}
+      </Box>
+    </Box>
+  );
+}
