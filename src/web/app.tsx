@@ -14,6 +14,7 @@ const TodayPage = lazy(() => import('./today/TodayPage').then((page) => ({ defau
 const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default: page.PlanPage })));
 const PastePage = lazy(() => import('./paste/PastePage').then((page) => ({ default: page.PastePage })));
 const RiskPage = lazy(() => import('./risk/RiskPage').then((page) => ({ default: page.RiskPage })));
+const SchoolPage = lazy(() => import('./school/SchoolPage').then((page) => ({ default: page.SchoolPage })));
 const LibraryPage = lazy(() =>
   import('./library/LibraryPage').then((page) => ({ default: page.LibraryPage })),
 );
@@ -44,6 +45,7 @@ export function App() {
                   <Routes>
                     <Route path="/" element={<TodayPage />} />
                     <Route path="/paste" element={<PastePage />} />
+                    <Route path="/school" element={<SchoolPage />} />
                     <Route path="/library" element={<LibraryPage />} />
                     <Route path="/practicals/:practicalId/revisions" element={<RevisionsPage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />

@@ -1,5 +1,12 @@
 export { datedJobs, type Dated, type DatedJob, type DatedLesson, type DayClash } from './dated-jobs';
 export { clashWords, daysThatHold, insteadWords } from './job-words';
 export { closedBecause } from './open-hours';
-export { schoolWaysShape, usualWays, type Bell, type ListLine, type SchoolWays } from './school-ways';
+export {
+  schoolWaysShape,
+  usualLists,
+  usualWays,
+  type Bell,
+  type ListLine,
+  type SchoolWays,
+} from './school-ways';
 export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteOfDay, weekday } from './wall-clock';

@@ -68,3 +68,18 @@ export const usualWays: SchoolWays = {
   opening: [],
   closing: [],
 };
+
+/** What lessons usually begin and end with (common practice). */
+export const usualLists: Record<'opening' | 'closing', Omit<ListLine, 'id'>[]> = {
+  opening: [
+    { words: 'Hands washed for 20 s, nails too', minutes: 1 },
+    { words: 'apron on, hair tied back, jewellery off', minutes: 0.5 },
+    { words: 'bench wiped, tray ticked off by name', minutes: 0.5 },
+    { words: 'oven really on, display at zero', minutes: 0.5 },
+  ],
+  closing: [
+    { words: 'hobs off, the back ones too, ovens off', minutes: 0.5 },
+    { words: 'bench sanitised', minutes: 1 },
+    { words: 'tray complete and given back', minutes: 0.5 },
+  ],
+};

@@ -39,6 +39,7 @@ function Places({ onClose }: { onClose(): void }) {
   const { data: runs = [] } = useRuns(today() - fortnight, today() + 2 * fortnight);
   const places = [
     { to: '/', words: 'Today' },
+    { to: '/school', words: 'The school: hours, bells, lists, rooms' },
     { to: '/library', words: 'Library: all practicals' },
     { to: '/paste', words: 'Paste a recipe' },
     ...runs.map((run) => ({

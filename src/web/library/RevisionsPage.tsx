@@ -9,7 +9,7 @@ import { useKeepRevision } from '../api/library-queries';
 import { usePractical, useRevisions } from '../api/queries';
 import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
-import { Section } from '../plan/Section';
+import { Section } from '../ui/Section';
 import { QuietButton } from '../ui/Button';
 import { Choice } from '../ui/fields';
 import { Notice, Waiting } from '../ui/Notice';

@@ -16,7 +16,7 @@ import { usePlan } from './edit-context';
 import { AddLine, RemoveButton } from '../ui/line-tools';
 import { newId, withItem, without, withoutAt, withPatchAt } from '../ui/lists';
 import { Row } from './Row';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 /** What the lesson is for: aims, key words, and what there is to be seen; drafted by the program, then the teacher’s. */
 export const ExplainSection = memo(function ExplainSection() {

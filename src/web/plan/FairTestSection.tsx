@@ -14,7 +14,7 @@ import { newId, withItem, without } from '../ui/lists';
 import { ResponseLines } from './ResponseLines';
 import { RoomLine } from './RoomLine';
 import { Row } from './Row';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 import { ThermometerLines } from './ThermometerLines';
 import { TreatmentGrid } from './TreatmentGrid';
 

@@ -21,7 +21,7 @@ import { IngredientRow } from './IngredientRow';
 import { AddLine } from '../ui/line-tools';
 import { newId } from '../ui/lists';
 import { seatsOf } from './seats';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 const Head = chakra('th', {
   base: { pb: '1', pr: '3', fontWeight: 'medium', color: 'soft', fontSize: 'sm', textAlign: 'left' },

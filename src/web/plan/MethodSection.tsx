@@ -28,7 +28,7 @@ import { WordButton } from '../ui/Button';
 import { useEdit, usePlan } from './edit-context';
 import { AddLine } from '../ui/line-tools';
 import { newId } from '../ui/lists';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 import { StepRow } from './StepRow';
 
 const TechniquesDialog = lazy(() =>

@@ -3,7 +3,7 @@ import { planShape } from '../../core/practical';
 import { longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 /** What the teacher wants to remember; students never see it. */
 export const NextTimeSection = memo(function NextTimeSection() {

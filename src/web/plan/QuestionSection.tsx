@@ -4,7 +4,7 @@ import { planShape } from '../../core/practical';
 import { longest } from '../../core/shape';
 import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 import { TagsLine } from './TagsLine';
 
 /** The question, the prediction and its reason, as sentences. */

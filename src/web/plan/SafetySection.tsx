@@ -10,7 +10,7 @@ import { useRiskScale } from '../api/risk-scale';
 import { usePlan, type Edit } from './edit-context';
 import { AddLine } from '../ui/line-tools';
 import { newId } from '../ui/lists';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 const Head = chakra('th', {
   base: { pb: '1', pr: '3', fontWeight: 'medium', color: 'soft', fontSize: 'sm', textAlign: 'left' },

@@ -6,7 +6,7 @@ import { TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { AddLine, RemoveButton } from '../ui/line-tools';
 import { withoutAt } from '../ui/lists';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 /** Questions that stand on the student’s sheet. */
 export const StudentQuestionsSection = memo(function StudentQuestionsSection() {

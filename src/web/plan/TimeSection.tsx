@@ -8,7 +8,7 @@ import { useRoomChoices } from '../api/room-choices';
 import { WordButton } from '../ui/Button';
 import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
-import { Section } from './Section';
+import { Section } from '../ui/Section';
 
 const TimetableView = lazy(() =>
   import('../timetable/TimetableView').then((view) => ({ default: view.TimetableView })),
