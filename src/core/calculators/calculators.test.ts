@@ -193,6 +193,9 @@ describe('the registry', () => {
     food: foodKinds.map((one) => one.id),
     authority: authorities.map((one) => one.id),
     name: ['plain flour', 'water', 'milk', 'salt'],
+    id: ['mix', 'bake', 'rest', 'oven', 'hob'],
+    resource: ['oven', 'hob'],
+    together: ['served'],
     text: ['Boil the vinegar.', 'Weigh the flour.', 'x'],
     ingredients: ['plain flour, milk', 'salt', 'tahini; cod, \n celery'],
   };
@@ -202,6 +205,7 @@ describe('the registry', () => {
       case 'number':
         // A whole study of simulated classes is for the bench.
         if (name === 'classes') return fc.integer({ min: 1, max: 5 });
+        if (name === 'stations') return fc.integer({ min: 1, max: 3 });
         return spec.whole
           ? fc.integer({ min: spec.low, max: spec.high })
           : fc.double({ min: spec.low, max: spec.high, noNaN: true });

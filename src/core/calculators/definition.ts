@@ -37,6 +37,17 @@ interface FlagSpec {
 
 type PlainSpec = NumberSpec | ChoiceSpec | TextSpec | FlagSpec;
 
+/** A list of objects inside an object of a list. */
+interface InnerRecordsSpec {
+  kind: 'records';
+  fields: Record<string, PlainSpec>;
+  least: number;
+  optional?: boolean;
+  about: string;
+}
+
+type FieldSpec = PlainSpec | InnerRecordsSpec;
+
 /** One input of a calculator, as it is checked and as it is shown. */
 export type InputSpec =
   | PlainSpec
@@ -45,7 +56,7 @@ export type InputSpec =
   /** One object of plain fields. */
   | { kind: 'record'; fields: Record<string, PlainSpec>; optional?: boolean; about: string }
   /** A list of such objects. */
-  | { kind: 'records'; fields: Record<string, PlainSpec>; least: number; optional?: boolean; about: string }
+  | { kind: 'records'; fields: Record<string, FieldSpec>; least: number; optional?: boolean; about: string }
   /** Lists of numbers by name. */
   | { kind: 'groups'; least: number; leastEach: number; optional?: boolean; about: string }
   /** Rows of numbers, all equally long. */
@@ -61,12 +72,18 @@ type PlainValue<S extends InputSpec> = S extends { kind: 'number' }
       ? string
       : boolean;
 
-type FieldsOf<F extends Record<string, PlainSpec>> = {
+type FieldValue<S extends FieldSpec> = S extends PlainSpec
+  ? PlainValue<S>
+  : S extends { kind: 'records'; fields: infer F extends Record<string, PlainSpec> }
+    ? FieldsOf<F>[]
+    : never;
+
+type FieldsOf<F extends Record<string, FieldSpec>> = {
   [K in keyof F]: F[K] extends { optional: true }
     ? F[K] extends { fallback: number | string }
-      ? PlainValue<F[K]>
-      : PlainValue<F[K]> | undefined
-    : PlainValue<F[K]>;
+      ? FieldValue<F[K]>
+      : FieldValue<F[K]> | undefined
+    : FieldValue<F[K]>;
 };
 
 type ValueOf<S extends InputSpec> = S extends PlainSpec
@@ -75,7 +92,7 @@ type ValueOf<S extends InputSpec> = S extends PlainSpec
     ? number[]
     : S extends { kind: 'record'; fields: infer F extends Record<string, PlainSpec> }
       ? FieldsOf<F>
-      : S extends { kind: 'records'; fields: infer F extends Record<string, PlainSpec> }
+      : S extends { kind: 'records'; fields: infer F extends Record<string, FieldSpec> }
         ? FieldsOf<F>[]
         : S extends { kind: 'groups' }
           ? Record<string, number[]>

@@ -36,6 +36,7 @@ import { selfRaisingFlour, yeastEquivalent } from './flour-and-yeast';
 import { foodPropertiesCalculator } from './food-properties';
 import { sodaInSyrup, steamVolume } from './gas-and-steam';
 import { hazardsInCalculator } from './hazards';
+import { coldIntoHotCalculator, timeToBoil } from './heating';
 import { nutrients } from './nutrients';
 import { readRecipeCalculator } from './recipes';
 import { sauceThickness } from './sauces';
@@ -63,6 +64,7 @@ import {
   syrupConcentrationCalculator,
   waterActivityCalculator,
 } from './sugar';
+import { timetableCalculator } from './timetable';
 import { temperature, thermometerCorrection } from './thermometers';
 import { airPressure, evaporationTime, latentHeatCalculator, reduction, waterBoilingPoint } from './water';
 
@@ -148,6 +150,9 @@ export const calculators: readonly Calculator[] = [
   leaveningSumCalculator,
   doseCheck,
   readRecipeCalculator,
+  timeToBoil,
+  coldIntoHotCalculator,
+  timetableCalculator,
 ];
 
 /** What every door of the registry answers with. */

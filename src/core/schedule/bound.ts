@@ -38,25 +38,38 @@ export function lowerBound(problem: Problem, network: Network, windows: Windows)
     });
     consider(throughput(passing, usable([units], passing)), { kind: 'resource', resource });
   });
-  const passing = tasks.flatMap((task, i) =>
-    task.oven
-      ? [
-          {
-            head: heads[i]!,
-            ticks: task.duration,
-            tail: tails[i]! - task.duration,
-            taken: task.oven.places,
-          },
-        ]
-      : [],
-  );
-  const places = usable(
-    ovens.map((oven) => oven.places),
-    passing,
-  );
-  consider(throughput(passing, places), { kind: 'ovens', ovens: ovens.map((_, o) => o) });
+  for (const among of ovenSets(problem)) {
+    const passing = tasks.flatMap((task, i) =>
+      task.oven && isWithin(task.oven.among, among, ovens.length)
+        ? [
+            {
+              head: heads[i]!,
+              ticks: task.duration,
+              tail: tails[i]! - task.duration,
+              taken: task.oven.places,
+            },
+          ]
+        : [],
+    );
+    const places = usable(
+      among.map((o) => ovens[o]!.places),
+      passing,
+    );
+    consider(throughput(passing, places), { kind: 'ovens', ovens: among });
+  }
   return best;
 }
+
+/** Ovens that some tasks must pass through and no others: all of them, and each set that tasks are bound to. */
+function ovenSets({ tasks, ovens }: Problem): number[][] {
+  const sets = new Map([['', ovens.map((_, o) => o)]]);
+  for (const { oven } of tasks)
+    if (oven && oven.among.length > 0) sets.set(oven.among.join(), [...oven.among]);
+  return [...sets.values()];
+}
+
+const isWithin = (own: readonly number[], among: readonly number[], count: number): boolean =>
+  own.length === 0 ? among.length === count : own.every((o) => among.includes(o));
 
 interface Passing {
   head: number;

@@ -14,6 +14,8 @@ export interface Oven {
   fallPerTick: number;
   /** °C at the beginning; null: at whatever it is first wanted, for somebody heated it before. */
   startC: number | null;
+  /** Ticks from cold, and from any temperature to any other, where they do not hang on how far it is. */
+  flat?: { cold: number; change: number };
 }
 
 /** What a task asks of an oven. */
@@ -70,6 +72,7 @@ export function makespan({ tasks }: Problem, { starts }: Schedule): number {
 
 /** Ticks an oven needs from one temperature to another. */
 export function changeTicks(oven: Oven, fromC: number, toC: number): number {
+  if (oven.flat) return fromC === toC ? 0 : fromC === oven.startC ? oven.flat.cold : oven.flat.change;
   return Math.ceil(
     toC >= fromC ? (toC - fromC) / oven.risePerTick - 1e-9 : (fromC - toC) / oven.fallPerTick - 1e-9,
   );

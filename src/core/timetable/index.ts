@@ -13,7 +13,8 @@ export { withoutPin, withPin } from './pinned';
 export { ovensDrawn, type OvenDrawn, type OvenSpan } from './ovens-drawn';
 export { orderWords, runningOrder, type OrderFor, type OrderLine } from './running-order';
 export { stepTimes, type StepTimes, type Turn } from './step-times';
-export { remediesInPairs, remediesOf, type OtherRoom, type Remedy } from './remedies';
+export { remediesInPairs, remediesOf, type OtherRoom } from './remedies';
+export type { Remedy } from './remedy';
 export {
   handsOf,
   layOut,

@@ -2,7 +2,7 @@ import { formatNumber } from '../format';
 import { scaledBakeTime } from '../heat';
 import { minutesWords, sayingItself, type Plan, type Step } from '../practical';
 import { isInOven } from './demand';
-import type { Remedy } from './remedies';
+import type { Remedy } from './remedy';
 
 /** Any half-thickness: only ratios count. */
 const unitMm = 10;

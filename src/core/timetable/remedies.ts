@@ -1,16 +1,7 @@
 import { newStep, treatmentsOf, type Place, type Plan, type Step } from '../practical';
 import { heatsOven, isInOven } from './demand';
 import { sizeRemedies } from './remedies-of-size';
-
-/** A change of the plan that may make its lesson fit. */
-export interface Remedy {
-  id: string;
-  /** What it does, on a button. */
-  label: string;
-  /** What it costs the lesson or the fair test. */
-  cost: string;
-  apply(plan: Plan): Plan;
-}
+import type { Remedy } from './remedy';
 
 const measures = /\b(?:measure|compare|taste|count|photograph|weigh|snap|hold (?:it|each|a spoonful))\b/i;
 const withStep = (plan: Plan, id: string, patch: Partial<Step>): Plan => ({

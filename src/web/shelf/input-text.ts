@@ -51,13 +51,47 @@ export function textOf(spec: InputSpec, value: unknown): string {
   }
 }
 
-const fieldsText = (fields: Record<string, InputSpec>, value: Record<string, unknown>) => {
+/** Fields in their order; what comes after one that is left out, and lists inside a line, by their names: “needs=oven:1:180”. */
+function fieldsText(fields: Record<string, InputSpec>, value: Record<string, unknown>): string {
   const quoted = (text: string) => (/\s/.test(text) ? `"${text}"` : text);
-  return Object.keys(fields)
-    .filter((name) => value[name] !== undefined)
-    .map((name) => quoted(String(value[name] as string | number | boolean)))
+  let left = false;
+  return Object.entries(fields)
+    .flatMap(([name, spec]) => {
+      if (value[name] === undefined) {
+        left = true;
+        return [];
+      }
+      const inner = spec.kind === 'records';
+      const text = inner
+        ? (value[name] as Record<string, unknown>[]).map((one) => innerText(spec.fields, one)).join(',')
+        : String(value[name] as string | number | boolean);
+      return [quoted(inner || left ? `${name}=${text}` : text)];
+    })
     .join(' ');
-};
+}
+
+/** “mix:0:10”, with nothing where a field is left out. */
+const innerText = (fields: Record<string, InputSpec>, value: Record<string, unknown>) =>
+  Object.keys(fields)
+    .map((name) => (value[name] === undefined ? '' : String(value[name] as string | number | boolean)))
+    .join(':')
+    .replace(/:+$/, '');
+
+function innerOf(fields: Record<string, InputSpec>, text: string): Record<string, unknown>[] {
+  return text
+    .split(',')
+    .filter((one) => one !== '')
+    .map((one) => {
+      const parts = one.split(':');
+      return Object.fromEntries(
+        Object.entries(fields).flatMap(([name, spec], i) => {
+          const part = parts[i];
+          if (part === undefined || part === '') return [];
+          return [[name, spec.kind === 'number' ? numberOrWord(part) : part]];
+        }),
+      );
+    });
+}
 
 /** Typed text as a value for the registry; undefined where nothing is typed. A word where a number belongs stays a word. */
 export function valueOf(spec: InputSpec, text: string): unknown {
@@ -93,19 +127,26 @@ export function valueOf(spec: InputSpec, text: string): unknown {
 }
 
 function fieldsOf(fields: Record<string, InputSpec>, line: string): Record<string, unknown> {
-  const parts = wordsOf(line);
+  const all = wordsOf(line);
   const names = Object.keys(fields);
+  const named = all.flatMap((word): [string, unknown][] => {
+    const [, name, text] = /^(\w+)=(.*)$/.exec(word) ?? [];
+    const spec = name === undefined ? undefined : fields[name];
+    if (!spec) return [];
+    if (spec.kind === 'records') return [[name!, innerOf(spec.fields, text!)]];
+    return [[name!, spec.kind === 'number' ? numberOrWord(text!) : text]];
+  });
+  const parts = all.filter((word) => !named.some(([name]) => word.startsWith(`${name}=`)));
   // The first field takes what is over where it is words: “cream of tartar 11”.
   const words = fields[names[0]!]!.kind === 'text';
   const plain = names.filter((name) => fields[name]!.kind !== 'flag');
   const over = words ? Math.max(0, parts.length - plain.length) : 0;
   const joined = over > 0 ? [parts.slice(0, over + 1).join(' '), ...parts.slice(over + 1)] : parts;
-  return Object.fromEntries(
-    joined.map((part, i) => {
-      const name = names[i] ?? `part ${i + 1}`;
-      return [name, fields[name]?.kind === 'number' ? numberOrWord(part) : part];
-    }),
-  );
+  const placed = joined.map((part, i): [string, unknown] => {
+    const name = names[i] ?? `part ${i + 1}`;
+    return [name, fields[name]?.kind === 'number' ? numberOrWord(part) : part];
+  });
+  return Object.fromEntries([...placed, ...named]);
 }
 
 /** Words of a line; what stands in quotes is one. Semicolons and commas with a space after them part numbers too. */

@@ -54,4 +54,39 @@ export const contractThree: Record<string, Agreed> = {
     keys: ['title', 'cup', 'formula', 'steps', 'contradictions', 'notUnderstood'],
     check: [],
   },
+  // By hand: 4.59 kJ/K × 79.974 K at 1600 W, opening of 0.17205 m across, 0.2790 W/K lost: 231.0 s.
+  'time-to-boil': {
+    inputs: { waterG: 1000, startC: 20, powerW: 2000, lid: true },
+    keys: ['minutes', 'low', 'high'],
+    check: [['minutes', 3.851, 2]],
+  },
+  // practice.md P10: four eggs of 60 g at 5 °C into 1 L of boiling water take 84 kJ; 17 °C less; 70 s at 1.2 kW.
+  'cold-into-hot': {
+    inputs: { hotG: 1000, hotC: 100, coldG: 240, coldC: 5, powerW: 1200 },
+    keys: ['mixedC', 'recoverMinutes', 'dropC', 'heatKJ', 'pourGPerMinute'],
+    check: [
+      ['mixedC', 83, 0],
+      ['recoverMinutes', 70 / 60, 1],
+      ['heatKJ', 84, 0],
+    ],
+  },
+  // Two rounds of two trays, 24 min each, after 5 of briefing and 10 of heating up together with 8 of mixing.
+  timetable: {
+    inputs: {
+      ...{ stations: 4, periodMinutes: 80, briefingMinutes: 5, clearUpMinutes: 10 },
+      steps: [
+        { id: 'mix', minutes: 8, hands: 'hands-on' },
+        {
+          ...{ id: 'bake', minutes: 24, hands: 'waiting', after: [{ id: 'mix' }] },
+          needs: [{ resource: 'oven', count: 1, celsius: 180 }],
+        },
+      ],
+      resources: [{ id: 'oven', count: 2, kind: 'oven', preheatMinutes: 10 }],
+    },
+    keys: ['feasible', 'endsMinute', 'lowerBoundMinute', 'starts', 'binding'],
+    check: [
+      ['endsMinute', 61, 6],
+      ['lowerBoundMinute', 61, 6],
+    ],
+  },
 };
