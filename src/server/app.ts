@@ -247,7 +247,7 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   stationRoutes(gate, { ...parts, ...logParts, addresses: options.addresses ?? (() => []) });
   pictureRoutes(gate, pictures);
   runFileRoutes(gate, parts.workshop, now);
-  calculatorRoutes(gate);
+  calculatorRoutes(gate, options.fileThread ?? null);
   gate.route({ method: 'get', path: routes.openapi, may: 'anyone', says: 'This description' }, () =>
     openApiDocument(options.version, gate.declared),
   );

@@ -1,14 +1,21 @@
 import { parentPort, workerData } from 'node:worker_threads';
+import { runCalculator, type CalculatorAnswer } from '../core/calculators';
+import { RefusedValue } from '../core/bounds';
 import { layLesson, type LessonAsked, type LessonLaid } from './days/lay-lesson';
 import { backUp } from './db/backup';
 import { connectTo } from './db/open';
-import { Problem } from './problems/problem';
+import { Problem, refusedField } from './problems/problem';
 import { doJob, type Job, type Outcome } from './run-files/job';
 import { runFilesOn } from './run-files/on-database';
 import type { Said } from './threads/in-thread';
 
 /** What a thread of the server is to do. */
-export type Given = ({ dataFolder: string } & ({ job: Job } | { copyAt: number })) | { lesson: LessonAsked };
+export type Given =
+  | ({ dataFolder: string } & ({ job: Job } | { copyAt: number }))
+  | { lesson: LessonAsked }
+  | { calculator: string; inputs: unknown };
+
+type Told = Outcome | LessonLaid | CalculatorAnswer;
 
 /** So much may be on its way and not yet taken. */
 const mostAhead = 8;
@@ -16,7 +23,11 @@ const mostAhead = 8;
 /** Waits so long inside the database, ms: nobody else is served by this thread. */
 const waitMs = 10_000;
 
-async function* outcomesOf(given: Given): AsyncGenerator<Outcome | LessonLaid> {
+async function* outcomesOf(given: Given): AsyncGenerator<Told> {
+  if ('calculator' in given) {
+    yield runCalculator(given.calculator, given.inputs);
+    return;
+  }
   if ('lesson' in given) {
     yield layLesson(given.lesson);
     return;
@@ -34,7 +45,7 @@ async function* outcomesOf(given: Given): AsyncGenerator<Outcome | LessonLaid> {
 }
 
 const port = parentPort!;
-const say = (said: Said<Outcome | LessonLaid>) => port.postMessage(said);
+const say = (said: Said<Told>) => port.postMessage(said);
 let ahead = 0;
 let taken = () => {};
 port.on('message', () => {
@@ -50,6 +61,8 @@ try {
   say({ done: true });
 } catch (error) {
   if (error instanceof Problem) say({ problem: error.document });
+  else if (error instanceof RefusedValue)
+    say({ problem: refusedField(error.pointer, error.value, error.allowed).document });
   else {
     const { stack, code } = error as NodeJS.ErrnoException;
     say({ failed: stack ?? String(error), code: code ?? null });

@@ -1,9 +1,17 @@
+import pLimit from 'p-limit';
 import { routes } from '../../contract/routes';
-import { calculators, runCalculator } from '../../core/calculators';
+import { calculators, runCalculator, type CalculatorAnswer } from '../../core/calculators';
 import type { Gate } from '../actors/gate';
 import { notFound } from '../problems/problem';
+import { inThread } from '../threads/in-thread';
 
-export function calculatorRoutes(gate: Gate): void {
+/** What can take seconds: laid out beside everybody else’s work. */
+const slow: ReadonlySet<string> = new Set(['timetable', 'familywise', 'design-power']);
+/** One at a time: a thread takes a core. */
+const line = pLimit(1);
+
+/** @param program what a thread runs; without it all is worked out where it is asked for */
+export function calculatorRoutes(gate: Gate, program: URL | null): void {
   gate.route(
     { method: 'get', path: routes.calculators, may: 'teacher', says: 'All calculators with their inputs' },
     () => calculators.map(({ id, title, inputs }) => ({ id, title, inputs })),
@@ -16,7 +24,13 @@ export function calculatorRoutes(gate: Gate): void {
     ({ request }) => {
       const id = request.params.id as string;
       if (!calculators.some((one) => one.id === id)) throw notFound('calculator', id);
-      return runCalculator(id, request.body as unknown);
+      const inputs = request.body as unknown;
+      return program && slow.has(id) ? line(() => inAThread(program, id, inputs)) : runCalculator(id, inputs);
     },
   );
+}
+
+async function inAThread(program: URL, calculator: string, inputs: unknown): Promise<CalculatorAnswer> {
+  for await (const answer of inThread<CalculatorAnswer>(program, { calculator, inputs })) return answer;
+  throw new Error('a calculator ran and nothing came of it');
 }
