@@ -3,11 +3,9 @@ import { v7 as uuid } from 'uuid';
 import type { NewClass } from '../contract/classes';
 import type { NewPractical } from '../contract/practicals';
 import type { NewRoom } from '../contract/rooms';
-import { newEquipment, type Equipment, type EquipmentKind } from '../core/room';
 import { runFileFormat, runFileVersion, type RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import { allocateTreatments } from '../core/design';
-import type { SchoolWays } from '../core/days';
 import { withDraft } from '../core/explain';
 import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
 import { seededRandom } from '../core/random';
@@ -19,6 +17,7 @@ import { pearSlices } from './practicals/pear-slices';
 import { pretzelBites } from './practicals/pretzel-bites';
 import { sodaScones } from './practicals/soda-scones';
 import { turkeyKoftas } from './practicals/turkey-koftas';
+import { rooms, ways } from './rooms';
 import { honeycombMeasures, settingOf, SimulatedClass } from './simulated-class';
 
 /** Everything the invented school begins with. */
@@ -34,80 +33,11 @@ export interface DemoSchool {
 const minute = 60_000;
 const day = 24 * 60 * minute;
 
-/** So many of a kind, each as they usually are but for what is said. */
-const several = <K extends EquipmentKind>(
-  kind: K,
-  count: number,
-  patch: Partial<Extract<Equipment, { kind: K }>> = {},
-): Equipment[] =>
-  Array.from({ length: count }, (_, i) => ({ ...newEquipment(kind, `${kind}-${i + 1}`, i + 1), ...patch }));
-
-const kitchenHas = [
-  ...several('hob', 12),
-  ...several('oven', 3, { traysPerShelf: 2 }),
-  ...several('refrigerator', 2),
-  ...several('freezer', 1),
-  ...several('microwave', 2),
-  ...several('kettle', 3),
-  ...several('mixer', 4),
-  ...several('sink', 6),
-  ...several('balance', 6, { divisionG: 0.1 }),
-  ...several('thermometer', 6),
-];
-const laboratoryHas = [
-  ...several('sink', 5),
-  ...several('balance', 10, { divisionG: 0.01, capacityG: 600 }),
-  ...several('thermometer', 12, { type: 'liquid', lowC: -10, highC: 110, divisionC: 1, lineC: 1 }),
-  ...several('kettle', 2),
-  ...several('refrigerator', 1),
-];
-
-const rooms: NewRoom[] = [
-  {
-    id: 'room-kitchen',
-    name: 'Food room 2',
-    kind: 'food-room',
-    altitudeM: 1200,
-    measuredBoilingC: null,
-    stations: 12,
-    balanceG: 0.1,
-    equipment: kitchenHas,
-  },
-  {
-    id: 'room-lab',
-    name: 'Laboratory 5',
-    kind: 'laboratory',
-    altitudeM: 1200,
-    measuredBoilingC: 95.8,
-    stations: 10,
-    balanceG: 0.01,
-    equipment: laboratoryHas,
-  },
-];
-
 const classes: NewClass[] = [
   { id: 'class-9b', name: '9B', students: 24, unit: 'C' },
   { id: 'class-10a', name: '10A', students: 22, unit: 'C' },
   { id: 'class-11f', name: '11 Food', students: 16, unit: 'F' },
 ];
-
-/** Periods of 70 min, a long break, a list to begin and one to end with. */
-const ways: SchoolWays = {
-  hours: [1, 2, 3, 4, 5].map((day) => ({ day, fromMin: 7 * 60 + 45, toMin: 16 * 60 + 30 })),
-  closed: [],
-  bells: [8 * 60, 9 * 60 + 15, 10 * 60 + 45, 12 * 60 + 45, 14 * 60].map((fromMin, i) => ({
-    ...{ id: `bell-${i + 1}`, name: String(i + 1), fromMin, toMin: fromMin + 70 },
-  })),
-  opening: [
-    { id: 'hands', words: 'Hands washed for 20 s, nails too', minutes: 1 },
-    { id: 'dress', words: 'apron on, hair tied, jewellery off', minutes: 0.5 },
-    { id: 'bench', words: 'bench wiped, tray complete, display at zero, oven really on', minutes: 0.5 },
-  ],
-  closing: [
-    { id: 'hobs', words: 'hobs and ovens off, the back rings too', minutes: 0.5 },
-    { id: 'tray', words: 'tray complete and given back', minutes: 0.5 },
-  ],
-};
 
 /** A practical with its aims, key words and observation table drafted; its questions are its own. */
 function taught(plan: Plan, tags: string[] = plan.tags): Plan {

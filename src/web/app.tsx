@@ -15,6 +15,7 @@ const PlanPage = lazy(() => import('./plan/PlanPage').then((page) => ({ default:
 const PastePage = lazy(() => import('./paste/PastePage').then((page) => ({ default: page.PastePage })));
 const RiskPage = lazy(() => import('./risk/RiskPage').then((page) => ({ default: page.RiskPage })));
 const SchoolPage = lazy(() => import('./school/SchoolPage').then((page) => ({ default: page.SchoolPage })));
+const RoomPage = lazy(() => import('./rooms/RoomPage').then((page) => ({ default: page.RoomPage })));
 const LibraryPage = lazy(() =>
   import('./library/LibraryPage').then((page) => ({ default: page.LibraryPage })),
 );
@@ -46,6 +47,7 @@ export function App() {
                     <Route path="/" element={<TodayPage />} />
                     <Route path="/paste" element={<PastePage />} />
                     <Route path="/school" element={<SchoolPage />} />
+                    <Route path="/rooms/:roomId" element={<RoomPage />} />
                     <Route path="/library" element={<LibraryPage />} />
                     <Route path="/practicals/:practicalId/revisions" element={<RevisionsPage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />

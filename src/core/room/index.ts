@@ -8,4 +8,6 @@ export {
   type EquipmentKind,
   type Oven,
 } from './equipment';
+export { checkWords } from './correction';
+export { footprint, laidOut, lastSquare, squaresOf } from './lay-out';
 export { equipmentWords, newEquipment } from './new-equipment';

@@ -3,7 +3,7 @@ import { Command } from 'cmdk';
 import { format } from 'date-fns';
 import { useNavigate } from 'react-router';
 import type { PracticalSummary } from '../../contract/practicals';
-import { usePracticals, useRuns } from '../api/queries';
+import { usePracticals, useRooms, useRuns } from '../api/queries';
 
 const Input = chakra(Command.Input);
 const List = chakra(Command.List);
@@ -36,12 +36,14 @@ const sameName = ({ id, title }: PracticalSummary, all: readonly PracticalSummar
 function Places({ onClose }: { onClose(): void }) {
   const navigate = useNavigate();
   const { data: practicals = [] } = usePracticals();
+  const { data: rooms = [] } = useRooms();
   const { data: runs = [] } = useRuns(today() - fortnight, today() + 2 * fortnight);
   const places = [
     { to: '/', words: 'Today' },
     { to: '/school', words: 'The school: hours, bells, lists, rooms' },
     { to: '/library', words: 'Library: all practicals' },
     { to: '/paste', words: 'Paste a recipe' },
+    ...rooms.map(({ id, name }) => ({ to: `/rooms/${id}`, words: `Room: ${name}` })),
     ...runs.map((run) => ({
       to: `/runs/${run.id}/${run.status === 'finished' ? 'results' : 'bench'}`,
       words: `${run.title} · ${run.className} · ${format(run.startsAt, 'EEE d MMM HH:mm')}`,

@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
 import { formatNumber, formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
 import { useRooms } from '../api/queries';
@@ -48,6 +49,11 @@ export function RoomLine() {
         {room && (
           <WordButton fontSize="sm" onClick={() => setEditing('change')}>
             change the room
+          </WordButton>
+        )}
+        {room && (
+          <WordButton asChild fontSize="sm">
+            <RouterLink to={`/rooms/${room.id}`}>draw it</RouterLink>
           </WordButton>
         )}
         <WordButton fontSize="sm" onClick={() => setEditing('new')}>

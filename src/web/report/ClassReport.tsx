@@ -11,9 +11,9 @@ import { ClassTable } from '../results/ClassTable';
 import { PhotoTable } from '../results/PhotoTable';
 import { useResults } from '../results/use-results';
 import { useBenchSetting } from '../run/use-bench-setting';
-import { Page } from './Page';
-import { Part } from './paper-parts';
-import type { PaperName } from './paper';
+import { Page } from '../paper/Page';
+import { Part } from '../paper/paper-parts';
+import type { PaperName } from '../paper/paper';
 
 interface ClassReportProps {
   run: Run;

@@ -14,11 +14,11 @@ import { Aside } from '../ui/Aside';
 import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
 import { ClassReport } from './ClassReport';
-import type { PaperName } from './paper';
-import { PaperChoice } from './PaperChoice';
+import type { PaperName } from '../paper/paper';
+import { PaperChoice } from '../paper/PaperChoice';
 import { TeacherSheet } from './TeacherSheet';
 import { StudentSheets } from './StudentSheets';
-import { usePaper } from './use-paper';
+import { usePaper } from '../paper/use-paper';
 
 /** What can be handed on: previews as they will print, and the files. */
 export function ReportPage() {

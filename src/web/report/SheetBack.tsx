@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react';
 import { capitalised } from '../../core/format';
 import { isPhoto, type Plan, type Response } from '../../core/practical';
-import { Blank, Grid, Lines, Part } from './paper-parts';
+import { Blank, Grid, Lines, Part } from '../paper/paper-parts';
 
 /** What is written down: noted once, temperatures, what was seen and measured, and the questions. */
 export function SheetBack({ plan, unit }: { plan: Plan; unit: 'C' | 'F' }) {

@@ -14,7 +14,7 @@ import {
 } from '../../core/practical';
 import { lessonSteps, type OwnPlan } from '../../core/run';
 import { hazards, whoDecides, type HazardId } from '../../core/safety';
-import { Blank, Lines, Part } from './paper-parts';
+import { Blank, Lines, Part } from '../paper/paper-parts';
 
 interface SheetFrontProps {
   run: Run;

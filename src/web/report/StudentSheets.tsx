@@ -2,8 +2,8 @@ import { format } from 'date-fns';
 import type { Run } from '../../contract/runs';
 import { treatmentsOf } from '../../core/practical';
 import { useBenchSetting } from '../run/use-bench-setting';
-import { Page } from './Page';
-import type { PaperName } from './paper';
+import { Page } from '../paper/Page';
+import type { PaperName } from '../paper/paper';
 import { SheetBack } from './SheetBack';
 import { SheetFront } from './SheetFront';
 

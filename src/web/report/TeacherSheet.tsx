@@ -1,9 +1,9 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { capitalised } from '../../core/format';
 import type { Plan } from '../../core/practical';
-import { Page } from './Page';
-import type { PaperName } from './paper';
-import { Part } from './paper-parts';
+import { Page } from '../paper/Page';
+import type { PaperName } from '../paper/paper';
+import { Part } from '../paper/paper-parts';
 
 const changes = {
   physical: 'physical change',

@@ -9,9 +9,9 @@ import {
   type OrderFor,
   type OrderLine,
 } from '../../core/timetable';
-import { Page } from '../report/Page';
-import type { PaperName } from '../report/paper';
-import { Part } from '../report/paper-parts';
+import { Page } from '../paper/Page';
+import type { PaperName } from '../paper/paper';
+import { Part } from '../paper/paper-parts';
 import type { SayMinute } from '../timetable/drawing-scale';
 
 interface OrderSheetProps {

@@ -15,9 +15,9 @@ import { usePractical, useRunOnce, useRunTimetable, useSchool } from '../api/que
 import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { usePlanToPrint } from '../plan/use-plan-to-print';
-import type { PaperName } from '../report/paper';
-import { PaperChoice } from '../report/PaperChoice';
-import { usePaper } from '../report/use-paper';
+import type { PaperName } from '../paper/paper';
+import { PaperChoice } from '../paper/PaperChoice';
+import { usePaper } from '../paper/use-paper';
 import type { SayMinute } from '../timetable/drawing-scale';
 import { useTimetable } from '../timetable/use-timetable';
 import { Aside } from '../ui/Aside';

@@ -1,8 +1,8 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import type { Plan } from '../../core/practical';
 import type { LessonTimetable } from '../../core/timetable';
-import { Page } from '../report/Page';
-import type { PaperName } from '../report/paper';
+import { Page } from '../paper/Page';
+import type { PaperName } from '../paper/paper';
 import { Legend } from '../timetable/Legend';
 import { TimetableDrawing } from '../timetable/TimetableDrawing';
 import type { SayMinute } from '../timetable/drawing-scale';
