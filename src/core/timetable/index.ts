@@ -7,6 +7,7 @@ export {
   type SharedKind,
 } from './lesson';
 export { heatsOven, isInOven } from './demand';
+export { freeMoments, withLook } from './free-moments';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';

@@ -2,7 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { newPlan, newStep, type Place, type Plan, type Step } from '../practical';
 import { newEquipment, type Equipment } from '../room';
 import { breaches } from '../schedule';
-import { layOut, lessonOf, orderWords, runningOrder, stepTimes, timetableOfLesson, type Lesson } from '.';
+import {
+  freeMoments,
+  layOut,
+  lessonOf,
+  orderWords,
+  runningOrder,
+  stepTimes,
+  timetableOfLesson,
+  withLook,
+  type Lesson,
+} from '.';
 
 const kitchen = (equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
@@ -25,6 +35,48 @@ function drawn(steps: Partial<Step>[], stations: number, place: Place | null, pa
   );
   return { timetable, order, times: stepTimes(plan, timetable) };
 }
+
+describe('a moment in which everybody can look', () => {
+  it('is where no hands are wanted anywhere and no pan comes to its end', () => {
+    const { timetable } = drawn(
+      [
+        { text: 'Mix', minutes: 6 },
+        { text: 'Bake at 180 °C', hands: 'waiting', minutes: 14 },
+        { text: 'Measure', minutes: 5 },
+      ],
+      2,
+      null,
+    );
+    expect(freeMoments(timetable)).toEqual([{ fromMin: 10, toMin: 24 }]);
+    const steps = ['Mix', 'Bake at 180 °C', 'Measure'].map((text, i) =>
+      newStep({ id: `s${i}`, text, minutes: [6, 14, 5][i]!, hands: i === 1 ? 'waiting' : 'hands-on' }),
+    );
+    const plan: Plan = { ...newPlan('x', null), briefingMinutes: 4, clearUpMinutes: 5, stations: 2, steps };
+    const looked = layOut(lessonOf(withLook(plan, timetable, { fromMin: 10, toMin: 24 }, 'look')), null);
+    if ('impossible' in looked) throw new Error(JSON.stringify(looked.impossible));
+    const after = timetableOfLesson(looked.made, looked.solved);
+    // It holds nobody up: the lesson ends when it did.
+    expect(after.endsMin).toBe(timetable.endsMin);
+    expect(after.bars.find(({ stepId }) => stepId === 'look')).toMatchObject({ startMin: 10, endMin: 12 });
+    expect(freeMoments(after)).toEqual([{ fromMin: 12, toMin: 24 }]);
+    // One hob for two: while the first waits for its pan the other fries by hand.
+    const busy = drawn(
+      [{ text: 'Fry in a frying pan', minutes: 6 }],
+      2,
+      kitchen([newEquipment('hob', 'h', 1)]),
+    );
+    expect(freeMoments(busy.timetable)).toEqual([]);
+    const short = drawn(
+      [
+        { text: 'Rest', hands: 'waiting', minutes: 1.5 },
+        { text: 'Cut', minutes: 3 },
+      ],
+      1,
+      null,
+    );
+    expect(freeMoments(short.timetable)).toEqual([]);
+  });
+});
 
 describe('the running order of a lesson', () => {
   it('says what the teacher does, what a helper sees to and which stations begin what, minute by minute', () => {

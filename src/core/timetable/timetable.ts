@@ -120,7 +120,7 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
   const { problem, tasks } = made;
   const { starts, ovenOf } = solved.schedule;
   const last = lastStarts(problem, solved.schedule);
-  const ready = readyTicks(problem, starts);
+  const ready = readyTicks(made, starts);
   const bars = tasks.map((task, i): Bar => {
     const { id, kind, lane, step, words, hands } = task;
     const startMin = toMinutes(starts[i]!);
@@ -153,11 +153,18 @@ export function timetableOfLesson(made: LessonProblem, solved: Solved): LessonTi
 }
 
 /** When each task could begin by what comes before it alone. What is held back by a most-lag or by hand waits for nobody. */
-function readyTicks({ tasks, arcs }: LessonProblem['problem'], starts: readonly number[]): number[] {
+function readyTicks({ problem, tasks: known }: LessonProblem, starts: readonly number[]): number[] {
+  const { tasks, arcs } = problem;
   const ready = tasks.map(({ earliest }) => earliest);
-  const held = new Set(arcs.flatMap(({ before, after, gap }) => (gap < 0 ? [before, after] : [])));
+  // The teacher’s call is tied to its step and holds it back no further.
+  const isCall = (task: number) => known[task]!.kind === 'call';
+  const held = new Set(
+    arcs.flatMap(({ before, after, gap }) =>
+      gap < 0 && !isCall(before) && !isCall(after) ? [before, after] : [],
+    ),
+  );
   for (const { before, after, gap } of arcs)
-    if (gap >= 0) ready[after] = Math.max(ready[after]!, starts[before]! + gap);
+    if (gap >= 0 && !isCall(before)) ready[after] = Math.max(ready[after]!, starts[before]! + gap);
   return ready.map((tick, i) => (held.has(i) || tasks[i]!.latest !== Infinity ? starts[i]! : tick));
 }
 

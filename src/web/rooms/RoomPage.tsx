@@ -211,7 +211,7 @@ function NotDrawn({ place, onChoose, onDraw, onAdd }: NotDrawnProps) {
       </Flex>
       {place.equipment.length < mostThings && (
         <Flex as="section" aria-label="More things" gap="2" wrap="wrap" mt="4" align="center">
-          <Heading as="h2" fontSize="sm" fontWeight="semibold" color="soft">
+          <Heading as="h2" fontFamily="body" fontSize="md" fontWeight="normal" color="soft">
             The room also has a
           </Heading>
           {addable.map((kind) => {

@@ -129,8 +129,7 @@ function Thing({ one, chosen, edit }: { one: Drawn; chosen: boolean; edit: RoomP
       {station ? (
         <text
           {...{ x: (wide * square) / 2, y: (deep * square) / 2 + 8, textAnchor: 'middle' }}
-          fontSize="22"
-          fontWeight="bold"
+          style={{ fontSize: '22px', fontWeight: 700 }}
           fill="var(--chakra-colors-ink)"
         >
           {words}

@@ -1,8 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
 import { formatNumber } from '../../core/format';
 import type { Plan } from '../../core/practical';
 import { remediesInPairs, remediesOf, type OtherRoom } from '../../core/timetable';
-import { QuietButton } from '../ui/Button';
+import { QuietButton, WordButton } from '../ui/Button';
 import type { TimetableState } from './use-timetable';
 
 interface RemediesProps {
@@ -13,8 +14,12 @@ interface RemediesProps {
   onPlan(change: (plan: Plan) => Plan): void;
 }
 
+/** Ways that are shown at once. */
+const fewWays = 5;
+
 /** Ways to make it fit, each with what it would do and cost; those that fit first. */
 export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellMin, onPlan }: RemediesProps) {
+  const [all, setAll] = useState(false);
   if (!timetable || (timetable.endsMin <= bellMin && (odds?.chance ?? 1) > 0.9)) return null;
   const singles = remediesOf(plan, rooms);
   const offered = [...singles, ...remediesInPairs(singles)]
@@ -28,11 +33,12 @@ export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellM
         (a.endsMin > bellMin ? a.endsMin - b.endsMin : 0),
     );
   if (offered.length === 0) return null;
+  const shown = all ? offered : offered.slice(0, fewWays);
   return (
     <Box as="section" aria-label="Ways to make it fit" mt="3">
       <Box fontWeight="semibold">Ways to make it fit</Box>
       <Box as="ul" listStyleType="none">
-        {offered.map(({ remedy, endsMin }) => (
+        {shown.map(({ remedy, endsMin }) => (
           <Flex as="li" key={remedy.id} wrap="wrap" align="center" columnGap="3" rowGap="1" mt="1.5">
             <QuietButton minH="34px" onClick={() => onPlan(remedy.apply)}>
               {remedy.label}
@@ -49,6 +55,11 @@ export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellM
           </Flex>
         ))}
       </Box>
+      {shown.length < offered.length && (
+        <WordButton fontSize="sm" mt="2" onClick={() => setAll(true)}>
+          {offered.length - shown.length} more
+        </WordButton>
+      )}
     </Box>
   );
 }

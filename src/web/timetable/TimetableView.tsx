@@ -2,7 +2,16 @@ import { Box, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { formatNumber } from '../../core/format';
 import type { Place, Plan } from '../../core/practical';
-import { assumptionWords, bindingWords, withPin, type OtherRoom } from '../../core/timetable';
+import {
+  assumptionWords,
+  bindingWords,
+  freeMoments,
+  withLook,
+  withPin,
+  type LessonTimetable,
+  type OtherRoom,
+} from '../../core/timetable';
+import { newId } from '../ui/lists';
 import { useSettled } from '../ui/use-settled';
 import { WordButton } from '../ui/Button';
 import { Choice } from '../ui/fields';
@@ -67,6 +76,7 @@ export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableVi
       </Flex>
       <TimetableDrawing {...{ timetable, odds, by }} plan={settled} say={sayMinutes} onHold={hold} />
       <Legend odds />
+      <LookLine {...{ timetable, onPlan }} plan={settled} />
       <HeldSteps plan={plan} onPlan={onPlan} />
       {assumptionWords(settled, timetable.assumptions).map((words) => (
         <Box key={words} color="soft" fontSize="sm" mt="1">
@@ -75,6 +85,25 @@ export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableVi
       ))}
       <Remedies {...{ plan, rooms, state, onPlan }} bellMin={settled.periodMinutes} />
       <PlainTable plan={settled} timetable={timetable} onHold={hold} />
+    </Box>
+  );
+}
+
+/** When all hands are free at once, and a way to have everybody look then. */
+function LookLine({
+  plan,
+  timetable,
+  onPlan,
+}: Pick<TimetableViewProps, 'plan' | 'onPlan'> & { timetable: LessonTimetable }) {
+  const moment = freeMoments(timetable).sort((a, b) => b.toMin - b.fromMin - (a.toMin - a.fromMin))[0];
+  if (!moment || plan.steps.some(({ lane }) => lane === 'everybody')) return null;
+  return (
+    <Box fontSize="sm" mt="2">
+      All hands are free from {formatNumber(moment.fromMin)} to {formatNumber(moment.toMin)} min: everybody
+      can look then.{' '}
+      <WordButton onClick={() => onPlan((was) => withLook(was, timetable, moment, newId()))}>
+        put a look there
+      </WordButton>
     </Box>
   );
 }
