@@ -7,6 +7,7 @@ import type { Practical } from '../contract/practicals';
 import type { Imported, RunFile } from '../contract/run-file';
 import type { Run } from '../contract/runs';
 import type { School } from '../contract/school';
+import { usualWays } from '../core/days';
 import { examplePlan } from '../core/practical';
 import { createApp } from './app';
 import { openDatabase } from './db/open';
@@ -173,7 +174,10 @@ describe('simulated probes', () => {
 describe('the school, the pages and failures', () => {
   it('the school has a name before anyone has said, and keeps what is set', async () => {
     const school = async () => (await server.get('/api/school')).body as School;
+    // Its hours, bells and lists are looked at where they are set.
+    const usual = { ways: usualWays, waysVersion: 0, calendarShared: false };
     expect(await school()).toEqual({
+      ...usual,
       name: 'My school',
       teacher: '',
       demo: false,
@@ -183,6 +187,7 @@ describe('the school, the pages and failures', () => {
     await setSchool(server.knex, { name: 'Harbour School', teacher: 'A. Teacher' });
     await setSchool(server.knex, { name: 'Hill School', demo: 'yes' });
     expect(await school()).toEqual({
+      ...usual,
       name: 'Hill School',
       teacher: 'A. Teacher',
       demo: true,
