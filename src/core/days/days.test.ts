@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { newPlan, newStep, type Plan, type Step } from '../practical';
 import { accepts } from '../shape';
 import {
@@ -12,10 +12,6 @@ import {
   usualWays,
   type SchoolWays,
 } from '.';
-
-beforeAll(() => {
-  process.env.TZ = 'Europe/London';
-});
 
 const at = (day: string, clock: string) => new Date(`${day}T${clock}:00`).getTime();
 const said = (ms: number) => `${dayWords(ms)} ${clockWords(ms)}`;

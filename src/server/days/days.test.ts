@@ -37,7 +37,6 @@ const eventsIn = (text: string) =>
   );
 
 beforeAll(async () => {
-  process.env.TZ = 'Europe/London';
   server = await runningApp(() => now, false);
   teacher = await firstTeacher(server);
   const room = { id: 'kitchen', name: 'Kitchen', kind: 'food-room', altitudeM: 0, measuredBoilingC: null };

@@ -3,6 +3,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { Room } from '../../contract/rooms';
+import { counted } from '../../core/format';
 import { placeOf, placeShape, type Place } from '../../core/practical';
 import {
   equipmentKinds,
@@ -184,7 +185,7 @@ function NotDrawn({ place, onChoose, onDraw, onAdd }: NotDrawnProps) {
         <Flex gap="3" align="center" wrap="wrap">
           <Box color="soft">
             Not on the plan yet:{' '}
-            {[left.length > 0 && `${left.length} things`, missing > 0 && `${missing} stations`]
+            {[left.length > 0 && counted(left.length, 'thing'), missing > 0 && counted(missing, 'station')]
               .filter(Boolean)
               .join(' and ')}
             .

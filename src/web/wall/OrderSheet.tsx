@@ -1,4 +1,4 @@
-import { Box, Heading } from '@chakra-ui/react';
+import { Box, chakra, Heading } from '@chakra-ui/react';
 import { format, isSameDay } from 'date-fns';
 import type { RunJob } from '../../contract/days';
 import type { Plan } from '../../core/practical';
@@ -57,20 +57,20 @@ export function OrderSheet({ plan, timetable, when, say, jobs, paper }: OrderShe
       >
         <thead>
           <Box as="tr" borderBottomWidth="1.5px" borderColor="strongRule">
-            <Box as="th" w="16mm" />
+            <chakra.td w="16mm" />
             {columns.map(([key, words, wide]) => (
-              <Box as="th" key={key} w={wide} fontWeight="semibold" color="tawny">
+              <chakra.th scope="col" key={key} w={wide} fontWeight="semibold" color="tawny">
                 {words}
-              </Box>
+              </chakra.th>
             ))}
           </Box>
         </thead>
         <tbody>
           {minutes.map((minute) => (
             <Box as="tr" key={minute} borderBottomWidth="1px" borderColor="rule">
-              <Box as="th" fontWeight="bold" whiteSpace="nowrap">
+              <chakra.th scope="row" fontWeight="bold" whiteSpace="nowrap">
                 {say(minute)}
-              </Box>
+              </chakra.th>
               {columns.map(([key]) => (
                 <td key={key}>
                   {lines
