@@ -1,4 +1,5 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Practical } from '../../contract/practicals';
@@ -37,8 +38,17 @@ export function PlannedRun({ run, practical, onRun }: PlannedRunProps) {
   const [pages, setPages] = useState(false);
   const now = useNow(10_000);
   const { plan } = run;
+  const client = useQueryClient();
   const post = (path: string, body: object = {}) =>
-    request<RunNow>(path, { body }).then(onRun, (reason: unknown) => setError(sayError(reason)));
+    request<RunNow>(path, { body }).then(
+      (answer) => {
+        // Its timetable and jobs are others now; what was asked before is not waited for.
+        for (const queryKey of [['run', run.id], ['jobs']])
+          void client.cancelQueries({ queryKey }).then(() => client.invalidateQueries({ queryKey }));
+        onRun(answer);
+      },
+      (reason: unknown) => setError(sayError(reason)),
+    );
   return (
     <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
       <Box flex="1" minW="0" px={{ base: '4', md: '7' }} py="6">
