@@ -5,6 +5,7 @@ import { Check } from '../ui/Check';
 import { usePlan } from './edit-context';
 import { StepDoing } from './StepDoing';
 import { StepEnds } from './StepEnds';
+import { StepHeat } from './StepHeat';
 import { StepOrder } from './StepOrder';
 import type { StepPartProps } from './step-part';
 import { StepSettings } from './StepSettings';
@@ -16,6 +17,7 @@ export function StepDetails(props: StepPartProps) {
   return (
     <Box ml="10" mt="2" p="3.5" bg="paper" borderRadius="6px" display="grid" gap="2.5">
       <StepTime {...props} />
+      <StepHeat {...props} />
       <StepOrder {...props} />
       <StepEnds {...props} />
       <StepSettings {...props} />

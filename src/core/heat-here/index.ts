@@ -1,0 +1,1 @@
+export { heatHere, settingFor, type HeatHere } from './minutes-here';
