@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { newPlan, newStep, type Plan, type Step } from '../practical';
 import { accepts } from '../shape';
 import {
+  calendarDay,
   clashWords,
   clockWords,
   datedJobs,
@@ -67,6 +68,51 @@ describe('a jelly that sets in two days', () => {
     const { jobs } = datedJobs({ plan: planOf(jelly()), startsAt: at('2026-11-24', '10:05') }, ways);
     expect(said(jobs[1]!.startsAt)).toBe('Monday 30 Nov 10:05');
     expect(insteadWords(jobs[1]!, ways)).toBe('due on Thursday 26 Nov (half-term), when nobody is there');
+  });
+});
+
+describe('what is done on a later day', () => {
+  it('is done at the hour of the lesson on the day that is said, or when that day is closed on the next', () => {
+    const taste = [job('Taste it again', { when: 'after', day: 3, minutes: 10 })];
+    expect(times(taste, at('2026-11-24', '10:05'))).toEqual([
+      'Taste it again: Friday 27 Nov 10:05 to Friday 27 Nov 10:15',
+    ]);
+    expect(times(taste, at('2026-11-26', '10:05'))).toEqual([
+      'Taste it again: Monday 30 Nov 10:05 to Monday 30 Nov 10:15',
+    ]);
+    // No day said: as soon as the lesson is over; no minutes said: none.
+    const label = [job('Label', { when: 'after', minutes: null })];
+    expect(times(label, at('2026-11-24', '10:05'))[0]).toBe(
+      'Label: Tuesday 24 Nov 11:05 to Tuesday 24 Nov 11:05',
+    );
+  });
+
+  it('does not wait for what is done later still', () => {
+    const odd = [
+      job('Weigh', { when: 'before', minutes: 10, after: [{ stepId: 'Mix', least: 0, most: 5 }] }),
+      job('Mix', { minutes: 5 }),
+    ];
+    const { jobs, clashes } = datedJobs(
+      { plan: planOf(odd), startsAt: at('2026-11-26', '10:05') },
+      usualWays,
+    );
+    expect(clashes).toEqual([]);
+    expect(said(jobs[0]!.startsAt)).toBe('Thursday 26 Nov 09:55');
+  });
+
+  it('names only other days that hold, on which the whole lesson is open, and cuts long sentences', () => {
+    const hold = daysThatHold({ plan: planOf(jelly()), startsAt: at('2026-11-25', '10:05') }, usualWays);
+    expect(hold.length).toBe(10);
+    expect(hold.map((ms) => calendarDay(ms))).not.toContain('2026-11-25');
+    // A lesson that would not be over when the school closes is on no day.
+    expect(daysThatHold({ plan: planOf([]), startsAt: at('2026-11-25', '15:30') }, usualWays)).toHaveLength(
+      10,
+    );
+    expect(daysThatHold({ plan: planOf([]), startsAt: at('2026-11-25', '15:45') }, usualWays)).toEqual([]);
+    const text = 'Roast the bones until they are brown all over, then turn them.';
+    const long = planOf([newStep({ id: 'r', text, when: 'before', minutes: 600 })]);
+    const { clashes } = datedJobs({ plan: long, startsAt: at('2026-11-26', '09:15') }, usualWays);
+    expect(clashWords(long, clashes[0]!)).toMatch(/^“Roast the bones until they are brown al…” takes 10 h/);
   });
 });
 
@@ -205,6 +251,8 @@ describe('how a school works', () => {
     expect(ways({ closed: [{ from: '2026-02-29', to: '2026-03-01', words: '' }] })).toBe(false);
     expect(ways({ closed: [{ from: '2026-03-02', to: '2026-03-01', words: '' }] })).toBe(false);
     expect(ways({ hours: [{ day: 1, fromMin: 600, toMin: 600 }] })).toBe(false);
+    expect(ways({ bells: [{ id: 'a', name: '1', fromMin: 600, toMin: 600 }] })).toBe(false);
+    expect(ways({ bells: [{ id: 'a', name: '1', fromMin: 600, toMin: 670 }] })).toBe(true);
     expect(ways({ hours: [{ day: 0, fromMin: 1, toMin: 600 }] })).toBe(false);
   });
 
@@ -218,6 +266,13 @@ describe('how a school works', () => {
       job('Shop', { when: 'before', minutes: 240 }),
       job('Wipe', { when: 'before', minutes: 60, day: 0 }),
     ];
+    // Of two spans of a day the later is taken.
+    expect(
+      times([job('Set out', { when: 'before', minutes: 60 })], at('2026-11-26', '16:00'), {
+        ...usualWays,
+        hours,
+      }),
+    ).toEqual(['Set out: Thursday 26 Nov 15:00 to Thursday 26 Nov 16:00']);
     expect(times(steps, at('2026-11-26', '13:30'), { ...usualWays, hours })).toEqual([
       'Shop: Thursday 19 Nov 08:00 to Thursday 19 Nov 12:00',
       'Wipe: Thursday 26 Nov 11:00 to Thursday 26 Nov 12:00',

@@ -5,7 +5,7 @@ import type { Problem } from '../schedule';
 /** Ticks a minute is cut into: the timetable knows half minutes. */
 export const ticksPerMinute = 2;
 
-export const toTicks = (minutes: number): number => Math.ceil(minutes * ticksPerMinute - 1e-9);
+export const toTicks = (minutes: number): number => Math.max(0, Math.ceil(minutes * ticksPerMinute - 1e-9));
 export const toMinutes = (ticks: number): number => ticks / ticksPerMinute;
 
 /** A line of the lists every lesson of the school begins and ends with. */

@@ -146,6 +146,30 @@ describe('a lesson that shares a room', () => {
     expect(made.assumptions).toContainEqual({ kind: 'not-counted', resource: 'hob' });
   });
 
+  it('keeps the least minutes between two steps, and takes 180 °C where an oven has no temperature', () => {
+    const plan = planOf([
+      { text: 'Mix', minutes: 5 },
+      {
+        text: 'Bake until brown',
+        minutes: 10,
+        hands: 'waiting',
+        after: [{ stepId: 's0', least: 7, most: null }],
+      },
+      {
+        text: 'Bake the second',
+        minutes: 10,
+        hands: 'waiting',
+        settings: [{ what: 'oven', celsius: 180, words: '', from: 0 }],
+      },
+    ]);
+    plan.steps = plan.steps.slice(1);
+    const { at, made } = timed(lesson(plan, 1), room([oven('o', 1)]));
+    expect(at('s1@1').start).toBeGreaterThanOrEqual(at('s0@1').end + 7);
+    expect(made.assumptions).toContainEqual({ kind: 'oven-temperature', stepId: 's1' });
+    const baked = made.problem.tasks.flatMap(({ oven: use }) => (use ? [use.profile] : []));
+    expect(baked).toEqual([[{ from: 0, celsius: 180 }], [{ from: 0, celsius: 180 }]]);
+  });
+
   it('class, demonstration and everybody: once for all, beside the stations, all at a stop', () => {
     const plan = planOf([
       { text: 'Make the dye', minutes: 6, lane: 'class' },
