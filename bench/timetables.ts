@@ -1,5 +1,6 @@
 import { isImpossible, solve } from '../src/core/schedule';
 import { classProblem } from '../src/core/schedule/testing/class-problem';
+import { ft06, ft10, taillard15, taillardJobShop } from '../src/core/schedule/testing/standard-instances';
 import { layOut, lessonOdds, lessonOf, timetableOfLesson } from '../src/core/timetable';
 import { demoSchool } from '../src/demo';
 
@@ -60,6 +61,20 @@ export function timetables() {
       },
     ];
   });
+  const standard = [
+    { name: 'ft06', ...ft06 },
+    { name: 'ft10', ...ft10 },
+    ...taillard15.map(({ name, timeSeed, machineSeed, optimum }) => ({
+      ...{ name, optimum },
+      problem: taillardJobShop(15, 15, timeSeed, machineSeed).problem,
+    })),
+  ].map(({ name, optimum, problem }) => {
+    const { ends } = searched(problem, 5000);
+    return {
+      figure: `standard ${name} after 5 s, above its optimum ${optimum}`,
+      ...{ value: Number((100 * (ends / optimum - 1)).toFixed(1)), unit: '%' },
+    };
+  });
   const school = demoSchool(Date.UTC(2026, 0, 12));
   const plan = school.practicals.map((one) => one.plan).find(({ title }) => title.startsWith('Honeycomb'))!;
   const place = school.rooms.find(({ id }) => id === plan.roomId) ?? null;
@@ -74,6 +89,7 @@ export function timetables() {
   const thousand = performance.now() - begun;
   return [
     ...figures,
+    ...standard,
     { figure: 'a timetable made anew, 12 stations', value: Math.round(redraw), unit: 'ms', goal: 100 },
     { figure: 'a thousand lessons, 12 stations', value: Math.round(thousand), unit: 'ms', goal: 3000 },
   ];
