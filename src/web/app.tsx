@@ -16,6 +16,7 @@ const PastePage = lazy(() => import('./paste/PastePage').then((page) => ({ defau
 const RiskPage = lazy(() => import('./risk/RiskPage').then((page) => ({ default: page.RiskPage })));
 const SchoolPage = lazy(() => import('./school/SchoolPage').then((page) => ({ default: page.SchoolPage })));
 const RoomPage = lazy(() => import('./rooms/RoomPage').then((page) => ({ default: page.RoomPage })));
+const WeekPage = lazy(() => import('./week/WeekPage').then((page) => ({ default: page.WeekPage })));
 const LibraryPage = lazy(() =>
   import('./library/LibraryPage').then((page) => ({ default: page.LibraryPage })),
 );
@@ -48,6 +49,7 @@ export function App() {
                     <Route path="/paste" element={<PastePage />} />
                     <Route path="/school" element={<SchoolPage />} />
                     <Route path="/rooms/:roomId" element={<RoomPage />} />
+                    <Route path="/week" element={<WeekPage />} />
                     <Route path="/library" element={<LibraryPage />} />
                     <Route path="/practicals/:practicalId/revisions" element={<RevisionsPage />} />
                     <Route path="/practicals/:practicalId/paste" element={<PastePage />} />

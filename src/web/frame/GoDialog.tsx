@@ -40,6 +40,7 @@ function Places({ onClose }: { onClose(): void }) {
   const { data: runs = [] } = useRuns(today() - fortnight, today() + 2 * fortnight);
   const places = [
     { to: '/', words: 'Today' },
+    { to: '/week', words: 'The week by its bells' },
     { to: '/school', words: 'The school: hours, bells, lists, rooms' },
     { to: '/library', words: 'Library: all practicals' },
     { to: '/paste', words: 'Paste a recipe' },

@@ -1,4 +1,4 @@
-import { Box, chakra, Heading } from '@chakra-ui/react';
+import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -7,9 +7,10 @@ import { useNavigate } from 'react-router';
 import type { Practical } from '../../contract/practicals';
 import { NewRun } from '../../contract/runs';
 import { batchTables } from '../../core/batch';
+import { clockTime } from '../../core/days';
 import { listedTreatmentIds, placeOf } from '../../core/practical';
 import { canBeSimulated } from '../../core/run';
-import { useAddRun, useClasses, useRooms } from '../api/queries';
+import { useAddRun, useClasses, useRooms, useSchool } from '../api/queries';
 import { sayError } from '../api/request';
 import { newId } from '../ui/lists';
 import { RoomDialog } from '../plan/RoomDialog';
@@ -150,6 +151,31 @@ function WhoAndWhere({ form, rooms, classes, onAdd }: WhoAndWhereProps) {
   );
 }
 
+/** The periods of the school: one of them sets the hour on the day that is chosen. */
+function Periods({ form }: { form: UseFormReturn<NewRun> }) {
+  const { data: school } = useSchool();
+  const bells = [...(school?.ways.bells ?? [])].sort((a, b) => a.fromMin - b.fromMin);
+  if (bells.length === 0) return null;
+  const choose = (minute: number) => {
+    const chosen = new Date(fromDateText(form.getValues('startsAt')) as number);
+    const day = Number.isNaN(chosen.getTime()) ? new Date() : chosen;
+    const at = clockTime(day.getTime(), 0, minute);
+    form.setValue('startsAt', dateText(at) as never, { shouldValidate: true });
+  };
+  return (
+    <Flex gap="3" wrap="wrap" role="group" aria-label="Period">
+      <Box color="soft" fontSize="sm">
+        Period
+      </Box>
+      {bells.map(({ id, name, fromMin }) => (
+        <WordButton key={id} type="button" fontSize="sm" onClick={() => choose(fromMin)}>
+          {name}
+        </WordButton>
+      ))}
+    </Flex>
+  );
+}
+
 function WhenAndHow({ form, simulated }: { form: UseFormReturn<NewRun>; simulated: boolean }) {
   const { errors } = form.formState;
   return (
@@ -160,6 +186,7 @@ function WhenAndHow({ form, simulated }: { form: UseFormReturn<NewRun>; simulate
         error={errors.startsAt}
         {...form.register('startsAt', { setValueAs: fromDateText })}
       />
+      <Periods form={form} />
       <FormLine
         label="Stations"
         inputMode="numeric"

@@ -3,15 +3,28 @@ import { format } from 'date-fns';
 import { Check } from 'lucide-react';
 import { Link as RouterLink } from 'react-router';
 import type { RunSummary } from '../../contract/practicals';
+import { calendarDay } from '../../core/days';
 import type { Day } from './week';
 
 /** The days of a week side by side, each with its lessons. */
 export function WeekStrip({ name, days, now }: { name: string; days: readonly Day[]; now: number }) {
   return (
     <Box as="section" aria-label={name} mb="7">
-      <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="2">
-        {name}
-      </Heading>
+      <Flex justify="space-between" align="baseline" mb="2">
+        <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny">
+          {name}
+        </Heading>
+        <Box
+          asChild
+          fontSize="sm"
+          color="tawnyDeep"
+          fontWeight="semibold"
+          textDecoration="underline"
+          textUnderlineOffset="3px"
+        >
+          <RouterLink to={`/week?from=${calendarDay(days[0]!.date.getTime())}`}>by its bells</RouterLink>
+        </Box>
+      </Flex>
       <Box
         display="grid"
         gridTemplateColumns={{ base: '1fr', md: `repeat(${days.length}, 1fr)` }}
