@@ -1,26 +1,33 @@
-import { newStep, type Plan } from '../practical';
+import { newStep, type Plan, type Step } from '../practical';
 import { withPin } from './pinned';
 import type { LessonTimetable } from './timetable';
 
 /** Shortest moment in which everybody can look at something, min (common practice). */
 const leastMin = 2;
 
+/** A pan that nobody turns away from, though it needs no hands: hot sugar, hot oil, a flame, what is stirred all the time. */
+const needsMinding = ({ hazards, stir }: Step): boolean =>
+  stir === 'always' ||
+  (['hot-sugar', 'hot-oil', 'flame', 'pressure'] as const).some((id) => hazards.includes(id));
+
 /**
- * Moments in which every station’s hands are free and no pan comes to its end: everybody can stop and look. Of those
+ * Moments in which every station’s hands are free and no pan has to be minded: everybody can stop and look. Of those
  * between the first step and the first clearing up.
  */
-export function freeMoments({ bars }: LessonTimetable): { fromMin: number; toMin: number }[] {
+export function freeMoments(plan: Plan, { bars }: LessonTimetable): { fromMin: number; toMin: number }[] {
+  const minded = new Set(plan.steps.filter(needsMinding).map(({ id }) => id));
   const steps = bars.filter(({ kind }) => kind === 'step' || kind === 'wash' || kind === 'call');
   const clearing = bars.filter(({ kind }) => kind === 'clearing');
   if (steps.length === 0) return [];
   const from = Math.min(...steps.map(({ startMin }) => startMin));
-  const to = Math.min(
-    ...clearing.map(({ startMin }) => startMin),
-    ...steps.map(({ endMin }) => endMin).slice(-1),
-  );
+  const to =
+    clearing.length > 0
+      ? Math.min(...clearing.map(({ startMin }) => startMin))
+      : Math.max(...steps.map(({ endMin }) => endMin));
   const busy = bars
     .filter(
-      ({ kind, hands, startMin, endMin }) => (kind !== 'step' || hands === 'hands-on') && endMin > startMin,
+      ({ kind, hands, stepId, startMin, endMin }) =>
+        endMin > startMin && (kind !== 'step' || hands === 'hands-on' || minded.has(stepId ?? '')),
     )
     .sort((a, b) => a.startMin - b.startMin);
   const free: { fromMin: number; toMin: number }[] = [];

@@ -47,25 +47,30 @@ describe('a moment in which everybody can look', () => {
       2,
       null,
     );
-    expect(freeMoments(timetable)).toEqual([{ fromMin: 10, toMin: 24 }]);
     const steps = ['Mix', 'Bake at 180 °C', 'Measure'].map((text, i) =>
       newStep({ id: `s${i}`, text, minutes: [6, 14, 5][i]!, hands: i === 1 ? 'waiting' : 'hands-on' }),
     );
     const plan: Plan = { ...newPlan('x', null), briefingMinutes: 4, clearUpMinutes: 5, stations: 2, steps };
+    expect(freeMoments(plan, timetable)).toEqual([{ fromMin: 10, toMin: 24 }]);
+    // A pan of hot sugar, or what is stirred all the time, is not left alone for it.
+    for (const patch of [{ hazards: ['hot-sugar' as const] }, { stir: 'always' as const }])
+      expect(
+        freeMoments({ ...plan, steps: steps.map((step) => ({ ...step, ...patch })) }, timetable),
+      ).toEqual([]);
     const looked = layOut(lessonOf(withLook(plan, timetable, { fromMin: 10, toMin: 24 }, 'look')), null);
     if ('impossible' in looked) throw new Error(JSON.stringify(looked.impossible));
     const after = timetableOfLesson(looked.made, looked.solved);
     // It holds nobody up: the lesson ends when it did.
     expect(after.endsMin).toBe(timetable.endsMin);
     expect(after.bars.find(({ stepId }) => stepId === 'look')).toMatchObject({ startMin: 10, endMin: 12 });
-    expect(freeMoments(after)).toEqual([{ fromMin: 12, toMin: 24 }]);
+    expect(freeMoments(plan, after)).toEqual([{ fromMin: 12, toMin: 24 }]);
     // One hob for two: while the first waits for its pan the other fries by hand.
     const busy = drawn(
       [{ text: 'Fry in a frying pan', minutes: 6 }],
       2,
       kitchen([newEquipment('hob', 'h', 1)]),
     );
-    expect(freeMoments(busy.timetable)).toEqual([]);
+    expect(freeMoments(plan, busy.timetable)).toEqual([]);
     const short = drawn(
       [
         { text: 'Rest', hands: 'waiting', minutes: 1.5 },
@@ -74,7 +79,7 @@ describe('a moment in which everybody can look', () => {
       1,
       null,
     );
-    expect(freeMoments(short.timetable)).toEqual([]);
+    expect(freeMoments(plan, short.timetable)).toEqual([]);
   });
 });
 

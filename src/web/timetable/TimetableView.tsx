@@ -95,7 +95,7 @@ function LookLine({
   timetable,
   onPlan,
 }: Pick<TimetableViewProps, 'plan' | 'onPlan'> & { timetable: LessonTimetable }) {
-  const moment = freeMoments(timetable).sort((a, b) => b.toMin - b.fromMin - (a.toMin - a.fromMin))[0];
+  const moment = freeMoments(plan, timetable).sort((a, b) => b.toMin - b.fromMin - (a.toMin - a.fromMin))[0];
   if (!moment || plan.steps.some(({ lane }) => lane === 'everybody')) return null;
   return (
     <Box fontSize="sm" mt="2">
