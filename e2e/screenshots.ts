@@ -1,6 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
-import type { RunNow } from '../src/contract/runs';
 import { field } from './field';
 import { atRest } from './at-rest';
 import { TestServer } from './server';
@@ -32,37 +31,6 @@ async function startedRun(server: TestServer, practicalId: string, stations: num
   return id;
 }
 
-/** Eight stations of koftas, measured: thicker ones lose less, from cold or not. */
-async function measuredKoftas(server: TestServer): Promise<string> {
-  const id = await startedRun(server, 'practical-koftas', 8);
-  const { run } = await server.json<RunNow>(`/api/runs/${id}`);
-  const at = run.startedAt!;
-  const measured = (station: number, responseId: string, value: number, unit: string, piece?: number) => ({
-    ...{ id: `${station}-${responseId}-${piece ?? 0}`, station, at: at + 1000 * station, offset: 0 },
-    body: {
-      ...{ kind: 'measurement', responseId, value, unit },
-      ...{ name: run.plan.responses.find((one) => one.id === responseId)!.name },
-      ...(piece !== undefined && { piece }),
-    },
-  });
-  const entries = run.allocation.flatMap(({ station, treatmentId }) => {
-    const [thick, warm] = [treatmentId.includes('mm-38'), treatmentId.includes('from-12')];
-    const wobble = (station % 3) * 0.4;
-    const minutes = Number(((thick ? 20.5 : 12.5) - (warm ? 1.5 : 0) + wobble).toFixed(1));
-    const pieces = [1, 2, 3, 4].flatMap((piece) => {
-      const raw = (thick ? 84 : 37) + piece * 0.3;
-      const left = raw * (1 - (thick ? 0.17 : 0.23) + wobble / 100);
-      return [
-        measured(station, 'mass-raw', Number(raw.toFixed(1)), 'g', piece),
-        measured(station, 'mass-baked', Number(left.toFixed(1)), 'g', piece),
-      ];
-    });
-    return [measured(station, 'minutes-to-core', minutes, 'min'), ...pieces];
-  });
-  await server.send('POST', `/api/runs/${id}/log`, { entries });
-  return id;
-}
-
 test('one picture of each main view', async ({ browser }) => {
   const server = await TestServer.start({ demo: true });
   try {
@@ -74,7 +42,11 @@ test('one picture of each main view', async ({ browser }) => {
       runs.filter((run) => run.status === 'planned'),
     ];
     const views: View[] = [
-      { name: 'today', path: '/', ready: ['This week', 'Still missing', 'Panna cotta'] },
+      {
+        name: 'today',
+        path: '/',
+        ready: ['This week', 'Still missing', 'Panna cotta', 'Jobs', 'turn it out'],
+      },
       { name: 'plan', path: '/practicals/practical-honeycomb/plan', ready: ['What the models expect'] },
       {
         name: 'plan-to-check',
@@ -91,11 +63,11 @@ test('one picture of each main view', async ({ browser }) => {
           await time.evaluate((section) => section.scrollIntoView({ block: 'start' }));
         },
       },
+      { name: 'room', path: '/rooms/room-kitchen', ready: ['The room also has a'] },
       {
-        name: 'plan-two-factors',
-        path: '/practicals/practical-koftas/plan',
-        ready: ['What the models expect'],
-        size: { width: 1280, height: 1120 },
+        name: 'wall',
+        path: `/runs/${runs.find(({ title }) => title.startsWith('Panna cotta'))!.id}/timetable`,
+        ready: ['Running order'],
       },
       {
         name: 'paste',
@@ -170,16 +142,9 @@ test('one picture of each main view', async ({ browser }) => {
     };
     for (const view of views) await take(view);
     // Runs of our own, after the pictures of the demo as it is.
-    const koftas = await measuredKoftas(server);
     const scones = await startedRun(server, 'practical-scones', 8);
     const more: View[] = [
       { name: 'station-batch', path: `/runs/${scones}/station/3`, ready: ['Step'], size: phone },
-      {
-        name: 'results-two-factors',
-        path: `/runs/${koftas}/results`,
-        ready: ['What this tells'],
-        size: { width: 1280, height: 1120 },
-      },
     ];
     for (const view of more) await take(view);
   } finally {
