@@ -1,6 +1,5 @@
 export { datedJobs, type Dated, type DatedJob, type DatedLesson, type DayClash } from './dated-jobs';
 export { clashWords, daysThatHold, insteadWords } from './job-words';
-export { closedBecause } from './open-hours';
 export {
   schoolWaysShape,
   usualLists,
@@ -9,4 +8,4 @@ export {
   type ListLine,
   type SchoolWays,
 } from './school-ways';
-export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteOfDay, weekday } from './wall-clock';
+export { calendarDay, clockTime, clockWords, dayWords, minuteMs } from './wall-clock';

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { accepts } from '../shape';
-import { equipmentKinds, equipmentShape, laidOut, newEquipment, squaresOf, type Equipment } from '.';
+import {
+  checkWords,
+  equipmentKinds,
+  equipmentShape,
+  laidOut,
+  lastSquare,
+  newEquipment,
+  squaresOf,
+  type Equipment,
+} from '.';
 
 const several = (kind: Equipment['kind'], count: number) =>
   Array.from({ length: count }, (_, i) => newEquipment(kind, `${kind}-${i + 1}`, i + 1));
@@ -34,5 +43,47 @@ describe('a first plan of a room', () => {
   it('takes stations away that the room has no more', () => {
     const room = laidOut(laidOut([], 6, newId), 4, newId);
     expect(room.map((one) => (one.kind === 'station' ? one.number : 0)).sort()).toEqual([1, 2, 3, 4]);
+  });
+});
+
+describe('where things stand', () => {
+  it('a thing ends on the plan: a station begins three squares before its edge', () => {
+    expect(lastSquare('station')).toEqual({ x: 57, y: 58 });
+    expect(lastSquare('oven')).toEqual({ x: 59, y: 59 });
+    const station = { ...newEquipment('station', 's', 1), x: 2, y: 3 };
+    expect(squaresOf(station)).toEqual(['2 3', '3 3', '4 3', '2 4', '3 4', '4 4']);
+    expect(squaresOf({ ...station, x: null })).toEqual([]);
+    expect(squaresOf({ ...station, y: null })).toEqual([]);
+  });
+
+  it('steps aside where something stands already, on to the next row at the edge', () => {
+    const wall = Array.from({ length: 3 }, (_, i) => ({
+      ...newEquipment('sink', `sink-${i}`, i),
+      x: 2 + i,
+      y: 0,
+    }));
+    const [, , , oven] = laidOut([...wall, newEquipment('oven', 'o', 1)], 1, newId);
+    expect([oven!.x, oven!.y]).toEqual([5, 0]);
+    const row = Array.from({ length: 58 }, (_, i) => ({
+      ...newEquipment('sink', `sink-${i}`, i),
+      x: 2 + i,
+      y: 0,
+    }));
+    const last = laidOut([...row, newEquipment('oven', 'o', 1)], 1, newId).find(({ id }) => id === 'o')!;
+    expect([last.x, last.y]).toEqual([0, 1]);
+  });
+});
+
+describe('how far a thermometer is off', () => {
+  it('is said for ice and for boiling water where each was looked at', () => {
+    const thermometer = newEquipment('thermometer', 't', 1) as Extract<Equipment, { kind: 'thermometer' }>;
+    const words = (inIceC: number | null, inBoilingC: number | null, boilingC: number | null) =>
+      checkWords({ ...thermometer, inIceC, inBoilingC, boilingC });
+    expect(words(null, null, null)).toBeNull();
+    expect(words(0, null, null)).toBe('right in ice');
+    expect(words(0.8, 95.5, 96)).toBe('0.8 °C too high in ice, 0.5 °C too low in boiling water');
+    expect(words(-0.3, 96, 96)).toBe('0.3 °C too low in ice, right in boiling water');
+    // What water boiled at then is not known: nothing can be said of it.
+    expect(words(null, 95.5, null)).toBeNull();
   });
 });

@@ -2,8 +2,6 @@ export { Crew, type CarriedOut } from './carry-out';
 export { breaches, type Breach } from './check';
 export { lastStarts } from './last-starts';
 export {
-  changeTicks,
-  firstC,
   makespan,
   type Arc,
   type Oven,

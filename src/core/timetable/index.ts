@@ -11,7 +11,7 @@ export { freeMoments, withLook } from './free-moments';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';
-export { ovensDrawn, type OvenDrawn, type OvenSpan } from './ovens-drawn';
+export type { OvenDrawn, OvenSpan } from './ovens-drawn';
 export { orderWords, runningOrder, type OrderFor, type OrderLine } from './running-order';
 export { stepTimes, type StepTimes, type Turn } from './step-times';
 export { remediesInPairs, remediesOf, type OtherRoom } from './remedies';

@@ -200,7 +200,7 @@ export const pretzelBites: Plan = made(planShape, {
   stations: 12,
   order: 'shuffled',
   periodMinutes: 70,
-  briefingMinutes: 8,
+  briefingMinutes: 5,
   clearUpMinutes: 10,
   portions: { ...noPortions, pieces: 6, pieceG: 15 },
   studentQuestions: [

@@ -159,7 +159,7 @@ describe('the address a calendar subscribes to', () => {
     expect(((await get('/api/school')) as School).calendarShared).toBe(true);
     // What it is made of stands nowhere in the database.
     const [, token] = /calendar\/([^/]+)\//.exec(first)!;
-    const kept = (await server.knex('school').select('value')) as { value: string }[];
+    const kept = await server.knex('school').select<{ value: string }[]>('value');
     expect(kept.some(({ value }) => value.includes(token!))).toBe(false);
     const second = await made();
     expect((await calendar(first, nobody)).status).toBe(404);

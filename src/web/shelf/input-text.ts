@@ -54,6 +54,7 @@ export function textOf(spec: InputSpec, value: unknown): string {
 /** Fields in their order; what comes after one that is left out, and lists inside a line, by their names: “needs=oven:1:180”. */
 function fieldsText(fields: Record<string, InputSpec>, value: Record<string, unknown>): string {
   const quoted = (text: string) => (/\s/.test(text) ? `"${text}"` : text);
+  const plain = (one: unknown) => (typeof one === 'string' ? one : JSON.stringify(one));
   let left = false;
   return Object.entries(fields)
     .flatMap(([name, spec]) => {
@@ -64,7 +65,7 @@ function fieldsText(fields: Record<string, InputSpec>, value: Record<string, unk
       const inner = spec.kind === 'records';
       const text = inner
         ? (value[name] as Record<string, unknown>[]).map((one) => innerText(spec.fields, one)).join(',')
-        : String(value[name] as string | number | boolean);
+        : plain(value[name]);
       return [quoted(inner || left ? `${name}=${text}` : text)];
     })
     .join(' ');

@@ -11,7 +11,7 @@ const two = (value: number) => String(value).padStart(2, '0');
 const format = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
 
 /** A time of day as it is typed: “8:15”, “8.15”, “0815”, “8”. */
-export function parseClock(text: string): number | null {
+function parseClock(text: string): number | null {
   const found = /^\s*(\d{1,2})(?:\s*[:.h]\s*([0-5]\d)|([0-5]\d))?\s*$/i.exec(text);
   if (!found) return null;
   const minute = 60 * Number(found[1]) + Number(found[2] ?? found[3] ?? 0);

@@ -54,13 +54,9 @@ export function useKept<T>(keeping: Keeping<T>): Kept<T> {
     at.sending = true;
     while (at.open) {
       at.open = false;
-      const refused = at.keeping.wrong(at.value);
-      if (refused !== null) {
-        setWhy(refused);
-        setState('not kept');
-        break;
-      }
       try {
+        const refused = at.keeping.wrong(at.value);
+        if (refused !== null) throw new Error(refused);
         at.version = await at.keeping.send(at.value, at.version);
         setWhy(null);
         if (!at.open) setState('kept');

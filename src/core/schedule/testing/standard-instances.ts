@@ -1,9 +1,7 @@
 import type { Problem } from '../problem';
 
 /** Jobs of steps, each on a machine for so long: a case of what the scheduler does, with one unit of each resource. */
-export function jobShop(
-  jobs: readonly (readonly (readonly [machine: number, duration: number])[])[],
-): Problem {
+function jobShop(jobs: readonly (readonly (readonly [machine: number, duration: number])[])[]): Problem {
   const machines = Math.max(...jobs.flatMap((job) => job.map(([machine]) => machine))) + 1;
   const tasks: Problem['tasks'][number][] = [];
   const arcs: Problem['arcs'][number][] = [];
