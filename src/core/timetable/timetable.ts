@@ -105,7 +105,7 @@ export type Laid = { made: LessonProblem } & ({ solved: Solved } | { impossible:
 /** So many timetables are tried for a lesson of so many tasks: always the same, so that it is the same timetable everywhere. */
 export const searchOf = (tasks: number): number =>
   Math.min(mostTried, Math.max(leastTried, Math.round(triedTasks / tasks)));
-const [leastTried, mostTried, triedTasks] = [300, 4000, 400_000];
+const [leastTried, mostTried, triedTasks] = [60, 4000, 400_000];
 
 /** Makes a timetable of a lesson in a place; the same one each time, as long as nothing ends the search early. */
 export function layOut(lesson: Lesson, place: Place | null, settings: SolveSettings = {}): Laid {

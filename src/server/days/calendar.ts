@@ -26,7 +26,8 @@ export function calendarText(
   origin: string,
 ): string {
   const calendar = ical({
-    name: `Practicals · ${schoolName}`,
+    // The library writes this one as it is: nothing in it may end the line or stand for something.
+    name: `Practicals · ${schoolName.replace(/[\p{Cc},;\\]+/gu, ' ')}`,
     prodId: { company: 'Tawny Beaker', product: 'Practicals', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     // How often whoever subscribes may ask again, s.

@@ -6,6 +6,7 @@ import type { School } from '../../contract/school';
 import { usualWays } from '../../core/days';
 import { newPlan, newStep } from '../../core/practical';
 import { factor, wordLevels } from '../../core/practical/testing/plans';
+import { calendarText } from './calendar';
 import { firstTeacher, type Carried } from '../testing/people';
 import { runningApp, type RunningApp } from '../testing/running-app';
 
@@ -141,6 +142,22 @@ describe('a run on its days', () => {
     expect(wrong.status).toBe(422);
     expect((wrong.body as ProblemDocument).errors![0]!.allowed).toBe('an end after the beginning');
     expect(((await get('/api/school')) as School).ways).toEqual(ways);
+  });
+});
+
+describe('a calendar file', () => {
+  it('is one whatever the school, the room and the practical are called', () => {
+    const evil = 'x\r\nEND:VCALENDAR\r\nBEGIN:VEVENT;a,b\\c';
+    const run = {
+      ...{ id: 'r', practicalId: 'p', title: evil, className: evil, roomName: evil },
+      ...{ startsAt: lessonAt, periodMinutes: 60, status: 'planned' as const },
+    };
+    const text = calendarText(evil, [{ run, plan: null, laid: null }], [], now, 'http://127.0.0.1');
+    const events = eventsIn(text);
+    const said = evil.replaceAll('\r\n', '\n');
+    expect([...events.keys()]).toEqual([`${said} · ${said}`]);
+    expect([...events.values()][0]).toMatchObject({ location: said, start: lessonAt });
+    expect(text.match(/^BEGIN:VEVENT/gm)).toHaveLength(1);
   });
 });
 

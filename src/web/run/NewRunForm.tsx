@@ -8,6 +8,7 @@ import type { Practical } from '../../contract/practicals';
 import { NewRun } from '../../contract/runs';
 import { batchTables } from '../../core/batch';
 import { clockTime } from '../../core/days';
+import { counted } from '../../core/format';
 import { listedTreatmentIds, placeOf } from '../../core/practical';
 import { canBeSimulated } from '../../core/run';
 import { useAddRun, useClasses, useRooms, useSchool } from '../api/queries';
@@ -93,7 +94,7 @@ function Form({ practical, rooms, classes }: FormProps) {
         onSubmit={(event) => void save(event).catch(() => undefined)}
       >
         <WhoAndWhere {...{ form, rooms, classes }} onAdd={setAdding} />
-        <WhenAndHow form={form} simulated={simulated} />
+        <WhenAndHow form={form} simulated={simulated} room={room} />
         {add.error && <Notice kind="stop">{sayError(add.error)} Nothing you typed is lost.</Notice>}
         <Box>
           <MainButton type="submit" disabled={noLevels || add.isPending}>
@@ -176,8 +177,15 @@ function Periods({ form }: { form: UseFormReturn<NewRun> }) {
   );
 }
 
-function WhenAndHow({ form, simulated }: { form: UseFormReturn<NewRun>; simulated: boolean }) {
+interface WhenAndHowProps {
+  form: UseFormReturn<NewRun>;
+  simulated: boolean;
+  room: FormProps['rooms'][number] | undefined;
+}
+
+function WhenAndHow({ form, simulated, room }: WhenAndHowProps) {
   const { errors } = form.formState;
+  const over = room !== undefined && Number(form.watch('stations')) > room.stations;
   return (
     <>
       <FormLine
@@ -190,6 +198,11 @@ function WhenAndHow({ form, simulated }: { form: UseFormReturn<NewRun>; simulate
       <FormLine
         label="Stations"
         inputMode="numeric"
+        hint={
+          over
+            ? `${room.name} has ${counted(room.stations, 'station')}: fewer groups, or another room.`
+            : undefined
+        }
         error={errors.stations}
         {...form.register('stations', { setValueAs: numberOrText })}
       />

@@ -3,6 +3,7 @@ import {
   impossibleWords,
   layOut,
   lessonOdds,
+  lessonProblem,
   lessonOf,
   remediesInPairs,
   remediesOf,
@@ -43,7 +44,7 @@ export type Answer =
   | { kind: 'remedies'; tried: Tried[] };
 
 /** Timetables tried for the first drawing; how often it is said how far the search is. */
-const firstTried = 60;
+const firstTried = (tasks: number) => Math.max(3, Math.min(60, Math.round(20_000 / tasks)));
 const tellEvery = 50;
 const oddsMs = 2000;
 const remedyTried = 120;
@@ -56,7 +57,8 @@ const say = (answer: Answer) => self.postMessage(answer);
 self.onmessage = ({ data }: MessageEvent<Question>) => {
   const { plan, place, lists } = data;
   const lesson = lessonOf(plan, lists);
-  const first = layOut(lesson, place, { most: firstTried });
+  const { tasks } = lessonProblem(lesson, place);
+  const first = layOut(lesson, place, { most: firstTried(tasks.length) });
   if ('impossible' in first) {
     say({ kind: 'impossible', words: impossibleWords(plan, first.made, first.impossible) });
     return;
