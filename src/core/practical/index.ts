@@ -7,6 +7,7 @@ export { isNumeric, repeatedLevel, temperatureRangeC } from './factor-kind';
 export { formatOneShape, upgradeFormatOne } from './format-1';
 export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
 export { minutesWords } from './minutes-words';
+export { laneWords } from './step';
 export { sayingItself } from './station-plan';
 export { isPhoto, pointAt, pointsInWords, readPoints, shownValue, valueOfPoint } from './named-points';
 export { newIngredient, newResponse, newStep } from './new-parts';

@@ -120,3 +120,11 @@ export type Step = Of<typeof stepShape>;
 export type StepWhen = Step['when'];
 export type StepLane = Step['lane'];
 export type End = Of<typeof endShape>;
+
+/** Who does a step that is not each station’s own, as a station reads it. */
+export const laneWords: Readonly<Record<StepLane, string>> = {
+  stations: '',
+  class: 'made once for all by the teacher',
+  demonstration: 'the teacher shows this',
+  everybody: 'everybody stops for this',
+};

@@ -6,6 +6,7 @@ import {
   earlyLook,
   factorsWithLevels,
   factorUnit,
+  laneWords,
   minutesWords,
   piecesWords,
   settingsWords,
@@ -122,6 +123,7 @@ function MethodLine({ step, number, own, unit }: MethodLineProps) {
         {signs.length > 0 && ` Until ${signs.join(step.need === 'all' ? ' and ' : ' or ')}.`}
         {settings && <strong> {capitalised(settings)}.</strong>}
         {step.adult && <strong> An adult does this.</strong>}
+        {laneWords[step.lane] && <strong> {capitalised(laneWords[step.lane])}.</strong>}
         {step.hazards.map((id) => (
           <Box key={id} fontSize="9.5pt" borderLeftWidth="3px" borderColor="ember" pl="2mm" mt="0.8mm">
             {cautionFor(own, step, id)}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { formatNumber, formatTemperature } from '../../core/format';
 import {
   earlyLook,
+  laneWords,
   minutesWords,
   piecesWords,
   settingsWords,
@@ -99,6 +100,7 @@ function untilWords({ ends, need }: StationStep): string {
 function OwnWords({ step, state, unit }: { step: StationStep; state: StationState; unit: 'C' | 'F' }) {
   const look = earlyLook(step);
   const words = [
+    laneWords[step.lane],
     minutesWords(step),
     look === null ? '' : `look at ${formatNumber(look)} min`,
     settingsWords(step.settings, unit),
