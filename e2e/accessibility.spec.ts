@@ -30,6 +30,10 @@ const pages: Record<string, { path: () => string; ready: string; phone?: boolean
   library: { path: () => '/library', ready: '8 practicals' },
   'sheet for home': { path: () => '/practicals/practical-scones/home', ready: 'Tick what is there' },
   trial: { path: () => '/practicals/practical-honeycomb/trial', ready: 'One station, before the class' },
+  school: { path: () => '/school', ready: 'Periods' },
+  week: { path: () => '/week', ready: '08:00–09:10' },
+  'a room drawn': { path: () => '/rooms/room-lab', ready: 'The room also has a' },
+  wall: { path: () => `/runs/${planned}/timetable`, ready: 'Running order' },
   lost: { path: () => '/nowhere', ready: 'There is no page' },
 };
 
