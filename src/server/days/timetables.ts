@@ -22,6 +22,9 @@ import { layLesson, type LessonAsked, type LessonLaid } from './lay-lesson';
 const farthestMs = 40 * 24 * 60 * minuteMs;
 /** Timetables kept, one for each run and each way it was. */
 const mostKept = 200;
+const mostDated = 2000;
+
+type Outline = Awaited<ReturnType<Runs['outlines']>>[number];
 
 /** Timetables of runs and the jobs around them, each worked out once for as long as nothing about it changes. */
 export class Timetables {
@@ -29,6 +32,7 @@ export class Timetables {
   readonly #school: SchoolSettings;
   readonly #program: URL | null;
   readonly #laid = new LRUCache<string, Promise<LessonLaid>>({ max: mostKept });
+  readonly #dated = new LRUCache<string, ReturnType<typeof dated>>({ max: mostDated });
   readonly #line = pLimit(1);
 
   /** @param program what a thread runs; without it lessons are laid out where they are asked for */
@@ -48,14 +52,12 @@ export class Timetables {
 
   /** Jobs of all runs that begin from `from` up to `to`. */
   async jobs(from: number, to: number): Promise<Jobs> {
-    const { ways } = await this.#school.get();
-    const near = await this.#runs.summaries({ from: from - farthestMs, to: to + farthestMs });
+    const { ways, waysVersion } = await this.#school.get();
+    const near = await this.#runs.outlines({ from: from - farthestMs, to: to + farthestMs });
     const found: Jobs = { jobs: [], clashes: [] };
-    for (const { id } of near) {
-      const run = await this.#runs.one(id);
-      if (!run.plan.steps.some(({ when }) => when !== 'lesson')) continue;
-      const laid = minutesMatter(run) ? await this.#layOut(run, ways) : null;
-      const { jobs, clashes } = dated(run, ways, laid);
+    for (const run of near) {
+      const { id } = run;
+      const { jobs, clashes } = await this.#datedOf(run, ways, waysVersion);
       const wanted = jobs.filter(
         ({ startsAt, when }) =>
           startsAt >= from && startsAt < to && (when === 'after' || run.status === 'planned'),
@@ -66,6 +68,23 @@ export class Timetables {
     }
     found.jobs.sort((a, b) => a.startsAt - b.startsAt || a.lessonAt - b.lessonAt);
     return found;
+  }
+
+  /** Jobs of a run as they were worked out before, as long as nothing they hang on has changed. */
+  async #datedOf(
+    { id, revision, startsAt, status, roomName }: Outline,
+    ways: SchoolWays,
+    waysVersion: number,
+  ): Promise<ReturnType<typeof dated>> {
+    const key = JSON.stringify([id, revision, startsAt, status, roomName, waysVersion]);
+    const known = this.#dated.get(key);
+    if (known) return known;
+    const run = await this.#runs.one(id);
+    // Where they hang on the minutes of the lesson the room does too: that is known by its timetable.
+    if (minutesMatter(run)) return dated(run, ways, await this.#layOut(run, ways));
+    const worked = dated(run, ways, null);
+    this.#dated.set(key, worked);
+    return worked;
   }
 
   #layOut(run: Run, ways: SchoolWays): Promise<LessonLaid> {

@@ -14,11 +14,29 @@ import { insertRun, runOf, statusOf, type RunRow } from './run-row';
 /** What lists show of a run: no document is read for it. */
 interface SummaryRow extends Pick<
   RunRow,
-  'id' | 'practical_id' | 'place' | 'starts_at' | 'started_at' | 'finished_at' | 'class_name'
+  'id' | 'practical_id' | 'revision' | 'place' | 'starts_at' | 'started_at' | 'finished_at' | 'class_name'
 > {
   title: string;
   period_minutes: number;
 }
+
+/** Which runs: of a practical, or that begin in a span of time. */
+interface RunFilter {
+  practicalId?: string;
+  from?: number;
+  to?: number;
+}
+
+const summaryOf = (row: SummaryRow): RunSummary => ({
+  id: row.id,
+  practicalId: row.practical_id,
+  title: row.title,
+  className: row.class_name,
+  roomName: (JSON.parse(row.place) as Place).name,
+  startsAt: row.starts_at,
+  periodMinutes: row.period_minutes,
+  status: statusOf(row),
+});
 
 /** Runs: one class doing one revision of a practical on one day. */
 export class Runs {
@@ -39,10 +57,20 @@ export class Runs {
     this.#now = now;
   }
 
-  async summaries(filter: { practicalId?: string; from?: number; to?: number } = {}): Promise<RunSummary[]> {
+  async summaries(filter: RunFilter = {}): Promise<RunSummary[]> {
+    return (await this.#summaryRows(filter)).map(summaryOf);
+  }
+
+  /** The same with the revision each is at. */
+  async outlines(filter: RunFilter): Promise<(RunSummary & { revision: number })[]> {
+    return (await this.#summaryRows(filter)).map((row) => ({ ...summaryOf(row), revision: row.revision }));
+  }
+
+  async #summaryRows(filter: RunFilter): Promise<SummaryRow[]> {
     let query = this.#joined().select<SummaryRow[]>(
       'runs.id',
       'runs.practical_id',
+      'runs.revision',
       'runs.place',
       'runs.starts_at',
       'runs.started_at',
@@ -54,17 +82,7 @@ export class Runs {
     if (filter.practicalId !== undefined) query = query.where('runs.practical_id', filter.practicalId);
     if (filter.from !== undefined) query = query.where('runs.starts_at', '>=', filter.from);
     if (filter.to !== undefined) query = query.where('runs.starts_at', '<', filter.to);
-    const rows = await query.orderBy('runs.starts_at');
-    return rows.map((row) => ({
-      id: row.id,
-      practicalId: row.practical_id,
-      title: row.title,
-      className: row.class_name,
-      roomName: (JSON.parse(row.place) as Place).name,
-      startsAt: row.starts_at,
-      periodMinutes: row.period_minutes,
-      status: statusOf(row),
-    }));
+    return query.orderBy('runs.starts_at');
   }
 
   async one(id: string): Promise<Run> {
