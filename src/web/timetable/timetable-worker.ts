@@ -1,4 +1,4 @@
-import type { Place, Plan } from '../../core/practical';
+import { examplePlan, type Place, type Plan } from '../../core/practical';
 import {
   impossibleWords,
   layOut,
@@ -44,12 +44,15 @@ export type Answer =
   | { kind: 'remedies'; tried: Tried[] };
 
 /** Timetables tried for the first drawing; how often it is said how far the search is. */
-const firstTried = (tasks: number) => Math.max(3, Math.min(60, Math.round(20_000 / tasks)));
+const firstTried = (tasks: number) => Math.max(3, Math.min(24, Math.round(4000 / tasks)));
 const tellEvery = 50;
 const oddsMs = 2000;
 const remedyTried = 120;
 /** Where nothing fits by itself: so many of the best are tried two by two, and so many that fit are told. */
 const [pairedMost, toldMost] = [6, 3];
+
+/** While it waits for its first question: what has run before runs at once. */
+layOut(lessonOf(examplePlan), null, { most: 40 });
 
 const say = (answer: Answer) => self.postMessage(answer);
 
