@@ -26,6 +26,8 @@ import type { SchoolLists } from './timetable-worker';
 import { useTimetable, type TimetableState } from './use-timetable';
 
 const settleMs = 300;
+/** So long a first drawing takes. */
+const drawMs = 100;
 
 interface TimetableViewProps {
   plan: Plan;
@@ -37,12 +39,19 @@ interface TimetableViewProps {
 
 /** Whether the lesson fits its room: drawn, in words, how sure, and what would help. */
 export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableViewProps) {
-  const settled = useSettled(plan, settleMs, isAtOnce);
+  const [held, setHeld] = useState<{ of: Plan; plan: Plan } | null>(null);
+  if (held && held.of !== plan) setHeld(null);
+  const kept = useSettled(plan, settleMs, isAtOnce);
+  const settled = held?.plan ?? kept;
   const state = useTimetable(settled, place, lists, rooms);
   const [by, setBy] = useState<'station' | 'shared'>('station');
   const { timetable, impossible, odds } = state;
-  const hold: Hold = (stepId, stations, startMin) =>
-    onPlan((was) => withPin(was, stepId, stations, startMin));
+  const hold: Hold = (stepId, stations, startMin) => {
+    const change = (was: Plan) => withPin(was, stepId, stations, startMin);
+    // Laid out first, then written down: the page need not follow before the bars do.
+    setHeld({ of: plan, plan: change(settled) });
+    setTimeout(() => onPlan(change), drawMs);
+  };
   if (impossible !== null) {
     return (
       <Box role="alert" color="ember" fontWeight="semibold">

@@ -44,7 +44,7 @@ export type Answer =
   | { kind: 'remedies'; tried: Tried[] };
 
 /** Timetables tried for the first drawing; how often it is said how far the search is. */
-const firstTried = (tasks: number) => Math.max(3, Math.min(24, Math.round(4000 / tasks)));
+const firstTried = (tasks: number) => Math.max(3, Math.min(12, Math.round(2000 / tasks)));
 const tellEvery = 50;
 const oddsMs = 2000;
 const remedyTried = 120;

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { LessonTimetable, Odds, OtherRoom } from '../../core/timetable';
 import type { Answer, Question, SchoolLists, Tried } from './timetable-worker';
@@ -22,12 +22,15 @@ const nothing: TimetableState = {
 };
 
 const newWorker = () => new Worker(new URL('./timetable-worker.ts', import.meta.url), { type: 'module' });
+const spareMs = 1500;
 /** One that has loaded its program and waits: the next question need not wait for that. */
 let spare: Worker | null = null;
 
 function takeWorker(): Worker {
   const taken = spare ?? newWorker();
-  spare = newWorker();
+  spare = null;
+  // Not while this one works at its first answer.
+  setTimeout(() => (spare ??= newWorker()), spareMs);
   return taken;
 }
 
@@ -45,14 +48,20 @@ export function useTimetable(
   const [state, setState] = useState(nothing);
   const [stopped, setStopped] = useState<{ plan: Plan; most: number } | null>(null);
   const most = stopped?.plan === plan ? stopped.most : null;
+  // What says the same is the same question, whichever copy of the plan it is asked with.
+  const key = JSON.stringify(plan);
+  const latest = useRef(plan);
+  useEffect(() => {
+    latest.current = plan;
+  });
   useEffect(() => {
     // A search that is under way is of no use once the plan has changed: its worker ends with it.
     const worker = takeWorker();
     worker.onmessage = ({ data }: MessageEvent<Answer>) => setState((was) => withAnswer(was, data));
-    const question: Question = { plan, place, lists, rooms, most };
+    const question: Question = { plan: latest.current, place, lists, rooms, most };
     worker.postMessage(question);
     return () => worker.terminate();
-  }, [plan, place, lists, rooms, most]);
+  }, [key, place, lists, rooms, most]);
   return { ...state, stop: () => setStopped({ plan, most: state.progress?.tried ?? 1 }) };
 }
 
