@@ -39,7 +39,8 @@ export function sizeRemedies(plan: Plan): Remedy[] {
       apply: (was) => ({
         ...was,
         portions: { ...was.portions, ...change },
-        steps: was.steps.map((step) => steps.get(step.id) ?? step),
+        // Only what the size changes: another way may have put the step elsewhere.
+        steps: was.steps.map((step) => ({ ...step, ...changedIn(steps.get(step.id)) })),
       }),
     });
   };
@@ -71,6 +72,12 @@ export function sizeRemedies(plan: Plan): Remedy[] {
   }
   return found;
 }
+
+const changedIn = (scaled: Step | undefined): Partial<Step> => {
+  if (!scaled) return {};
+  const { text, minutes, minutesTo, lookAt, needs } = scaled;
+  return { text, minutes, minutesTo, lookAt, needs };
+};
 
 const isBaked = (step: Step, plan: Plan): boolean =>
   step.when === 'lesson' &&

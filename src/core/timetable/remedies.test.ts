@@ -102,6 +102,62 @@ describe('smaller tins and pieces, by the size model', () => {
   });
 });
 
+describe('half the batch', () => {
+  const sauce = { text: 'Reduce the sauce for 20 min.', minutes: 20, minutesTo: 25, lookAt: 15 };
+  const formula = [
+    newIngredient({ id: 'm', name: 'Milk', typed: '1/2 L milk', amount: 500, unit: 'ml' }),
+    newIngredient({ id: 'e', name: 'Egg', amount: 2, unit: 'each' }),
+  ];
+
+  it('boils down in half the time: everything halved, the sentence too', () => {
+    const own = plan([sauce, { text: 'Whisk', minutes: 4 }], {
+      formula,
+      portions: { ...noPortions, pieces: 4 },
+    });
+    const remedy = by(own, 'half-batch')!;
+    expect(remedy.label).toBe('half the batch (step 2: 10–12.5 min)');
+    const less = remedy.apply(own);
+    expect(less.formula.map(({ amount, typed }) => [amount, typed])).toEqual([
+      [250, ''],
+      [1, ''],
+    ]);
+    expect(less.portions.pieces).toBe(2);
+    expect(less.steps[1]).toMatchObject({
+      minutes: 10,
+      minutesTo: 12.5,
+      lookAt: 7.5,
+      text: 'Reduce the sauce for 10–12.5 min.',
+    });
+    expect(less.steps[2]).toMatchObject({ minutes: 4 });
+  });
+
+  it('is not offered where an amount is what is changed, an egg would be halved or nothing boils down', () => {
+    const three = [{ ...formula[1]!, amount: 3 }];
+    expect(by(plan([sauce], { formula: three }), 'half-batch')).toBeUndefined();
+    expect(by(plan([{ text: 'Simmer', minutes: 20 }], { formula }), 'half-batch')).toBeUndefined();
+    const dosed = factor({ on: 'amount', ingredientId: 'm' } as never, wordLevels([]), 'dose');
+    expect(by(plan([sauce], { formula, factors: [dosed] }), 'half-batch')).toBeUndefined();
+    expect(by(plan([sauce]), 'half-batch')).toBeUndefined();
+  });
+
+  it('two ways at once keep what each changed of the same step', () => {
+    const own = plan([{ text: 'Mix', minutes: 5, safeStop: true }, cake()], tins(1800));
+    const both = remediesInPairs(remediesOf(own)).find(({ id }) => id === 'smaller-tins:6+two-lessons:s0')!;
+    expect(both.apply(own).steps[2]).toMatchObject({ when: 'after', day: 1, minutes: 12, minutesTo: 22 });
+    const other = remediesOf(own);
+    const [tin, later] = [
+      other.find(({ id }) => id === 'smaller-tins:6')!,
+      other.find(({ id }) => id === 'two-lessons:s0')!,
+    ];
+    expect(tin.apply(later.apply(own)).steps[2]).toMatchObject({
+      when: 'after',
+      day: 1,
+      minutes: 12,
+      minutesTo: 22,
+    });
+  });
+});
+
 describe('one batch for all, ahead, another room', () => {
   const jam: Partial<Step>[] = [
     { text: 'Make the syrup.', minutes: 7, minutesTo: 9 },

@@ -1,5 +1,6 @@
 import { newStep, treatmentsOf, type Place, type Plan, type Step } from '../practical';
 import { heatsOven, isInOven } from './demand';
+import { halfBatch } from './half-batch';
 import { sizeRemedies } from './remedies-of-size';
 import type { Remedy } from './remedy';
 
@@ -23,7 +24,13 @@ const makes = /^\s*(?:make|mix|prepare|whisk|beat|cook|boil|melt|dissolve|infuse
 
 /** Ways to make a lesson shorter, what costs least first; what each does is for the timetable to find out. */
 export function remediesOf(plan: Plan, rooms: readonly OtherRoom[] = []): Remedy[] {
-  return [...ofTheLesson(plan), ...sizeRemedies(plan), ...ofOtherDays(plan), ...ofTheRoom(plan, rooms)];
+  return [
+    ...ofTheLesson(plan),
+    ...sizeRemedies(plan),
+    ...halfBatch(plan),
+    ...ofOtherDays(plan),
+    ...ofTheRoom(plan, rooms),
+  ];
 }
 
 /** Two ways at once, where neither does by itself: those that change different things. */

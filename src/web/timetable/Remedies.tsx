@@ -18,7 +18,13 @@ interface RemediesProps {
 const fewWays = 5;
 
 /** Ways to make it fit, each with what it would do and cost; those that fit first. */
-export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellMin, onPlan }: RemediesProps) {
+export function Remedies({
+  plan,
+  rooms,
+  state: { timetable, tried, odds, oneMoreOven },
+  bellMin,
+  onPlan,
+}: RemediesProps) {
   const [all, setAll] = useState(false);
   if (!timetable || (timetable.endsMin <= bellMin && (odds?.chance ?? 1) > 0.9)) return null;
   const singles = remediesOf(plan, rooms);
@@ -55,6 +61,11 @@ export function Remedies({ plan, rooms, state: { timetable, tried, odds }, bellM
           </Flex>
         ))}
       </Box>
+      {oneMoreOven !== null && oneMoreOven < timetable.endsMin && (
+        <Box color="soft" fontSize="sm" mt="2">
+          With one more oven in the room it would be {formatNumber(oneMoreOven)} min.
+        </Box>
+      )}
       {shown.length < offered.length && (
         <WordButton fontSize="sm" mt="2" onClick={() => setAll(true)}>
           {offered.length - shown.length} more

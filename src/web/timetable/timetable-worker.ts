@@ -41,7 +41,7 @@ export type Answer =
   | { kind: 'progress'; tried: number; of: number }
   | { kind: 'impossible'; words: string }
   | { kind: 'odds'; odds: Odds }
-  | { kind: 'remedies'; tried: Tried[] };
+  | { kind: 'remedies'; tried: Tried[]; oneMoreOven: number | null };
 
 /** Timetables tried for the first drawing; how often it is said how far the search is. */
 const firstTried = (tasks: number) => Math.max(3, Math.min(12, Math.round(2000 / tasks)));
@@ -90,8 +90,17 @@ self.onmessage = ({ data }: MessageEvent<Question>) => {
     enough: () => performance.now() > until,
   });
   say({ kind: 'odds', odds });
-  say({ kind: 'remedies', tried: triedRemedies(data) });
+  say({ kind: 'remedies', tried: triedRemedies(data), oneMoreOven: withOneMoreOven(data) });
 };
+
+/** When all would have cleared up, had the room an oven more like its first; null: it has none, or it is of no use. */
+function withOneMoreOven({ plan, place, lists }: Question): number | null {
+  const oven = place?.equipment.find(({ kind }) => kind === 'oven');
+  if (!place || !oven) return null;
+  const more = { ...place, equipment: [...place.equipment, { ...oven, id: 'one-more', name: 'one more' }] };
+  const laid = layOut(lessonOf(plan, lists), more, { most: remedyTried });
+  return 'impossible' in laid ? null : toMinutes(laid.solved.ends);
+}
 
 /** What each remedy would do; where none makes it fit, which two do. */
 function triedRemedies({ plan, place, lists, rooms }: Question): Tried[] {

@@ -14,11 +14,13 @@ export interface TimetableState {
   impossible: string | null;
   odds: Odds | null;
   tried: readonly Tried[];
+  /** When all would have cleared up with an oven more; null: not known, or of no use. */
+  oneMoreOven: number | null;
 }
 
 const nothing: TimetableState = {
   ...{ timetable: null, looking: true, progress: null },
-  ...{ impossible: null, odds: null, tried: [] },
+  ...{ impossible: null, odds: null, tried: [], oneMoreOven: null },
 };
 
 const newWorker = () => new Worker(new URL('./timetable-worker.ts', import.meta.url), { type: 'module' });
@@ -77,6 +79,6 @@ function withAnswer(was: TimetableState, answer: Answer): TimetableState {
     case 'odds':
       return { ...was, odds: answer.odds };
     case 'remedies':
-      return { ...was, tried: answer.tried };
+      return { ...was, tried: answer.tried, oneMoreOven: answer.oneMoreOven };
   }
 }
