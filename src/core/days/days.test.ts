@@ -87,6 +87,13 @@ describe('what is done on a later day', () => {
     );
   });
 
+  it('is over when the school closes, to the minute, or done on the next day', () => {
+    const after = (minutes: number) =>
+      times([job('Weigh', { when: 'after', minutes })], at('2026-11-24', '15:10'));
+    expect(after(20)).toEqual(['Weigh: Tuesday 24 Nov 16:10 to Tuesday 24 Nov 16:30']);
+    expect(after(21)).toEqual(['Weigh: Wednesday 25 Nov 15:10 to Wednesday 25 Nov 15:31']);
+  });
+
   it('does not wait for what is done later still', () => {
     const odd = [
       job('Weigh', { when: 'before', minutes: 10, after: [{ stepId: 'Mix', least: 0, most: 5 }] }),
@@ -266,13 +273,11 @@ describe('how a school works', () => {
       job('Shop', { when: 'before', minutes: 240 }),
       job('Wipe', { when: 'before', minutes: 60, day: 0 }),
     ];
-    // Of two spans of a day the later is taken.
-    expect(
-      times([job('Set out', { when: 'before', minutes: 60 })], at('2026-11-26', '16:00'), {
-        ...usualWays,
-        hours,
-      }),
-    ).toEqual(['Set out: Thursday 26 Nov 15:00 to Thursday 26 Nov 16:00']);
+    // Of two spans of a day the later is taken, though at the hour before the bell itself nobody is there.
+    const setOut = [job('Set out', { when: 'before', minutes: 60 })];
+    expect(times(setOut, at('2026-11-26', '16:30'), { ...usualWays, hours })).toEqual([
+      'Set out: Thursday 26 Nov 15:00 to Thursday 26 Nov 16:00',
+    ]);
     expect(times(steps, at('2026-11-26', '13:30'), { ...usualWays, hours })).toEqual([
       'Shop: Thursday 19 Nov 08:00 to Thursday 19 Nov 12:00',
       'Wipe: Thursday 26 Nov 11:00 to Thursday 26 Nov 12:00',
