@@ -146,6 +146,22 @@ describe('a lesson that shares a room', () => {
     expect(made.assumptions).toContainEqual({ kind: 'not-counted', resource: 'hob' });
   });
 
+  it('one pair of hands does one thing at a time, two do two; what needs two people takes both; an adult takes none', () => {
+    const both = (patch: Partial<Step> = {}) =>
+      planOf([
+        { text: 'Mix', minutes: 2 },
+        { text: 'Peel', minutes: 6, after: [{ stepId: 's0', least: 0, most: null }], ...patch },
+        { text: 'Chop', minutes: 6, after: [{ stepId: 's0', least: 0, most: null }] },
+      ]);
+    expect(timed(lesson(both(), 1, { hands: 1 }), null).ends).toBe(14);
+    expect(timed(lesson(both(), 1, { hands: 2 }), null).ends).toBe(8);
+    expect(timed(lesson(both({ people: 2 }), 1, { hands: 2 }), null).ends).toBe(14);
+    expect(timed(lesson(both({ adult: true }), 1, { hands: 1 }), null).ends).toBe(8);
+    // One teacher for two stations: one after the other.
+    expect(timed(lesson(both({ adult: true }), 2, { hands: 1 }), null).ends).toBe(14);
+    expect(timed(lesson(both({ adult: true }), 2, { hands: 1, teachers: 2 }), null).ends).toBe(8);
+  });
+
   it('keeps the least minutes between two steps, and takes 180 °C where an oven has no temperature', () => {
     const plan = planOf([
       { text: 'Mix', minutes: 5 },

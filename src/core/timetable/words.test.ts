@@ -103,6 +103,15 @@ describe('what binds a lesson that can be', () => {
     ]);
   });
 
+  it('is the ovens where all trays must pass through them: two places, four trays of 30 min', () => {
+    const baking = planOf([{ text: 'Bake at 180 °C', minutes: 30, hands: 'waiting' }]);
+    const oven = { ...newEquipment('oven', 'a', 1), shelves: 1, traysPerShelf: 2, heatMin: 1 } as Equipment;
+    const { bound, endsMin } = timetable(baking, room([oven]));
+    // 8 of briefing, two rounds, 5 of clearing up.
+    expect(endsMin).toBe(73);
+    expect(bound).toEqual({ endsMin: 73, by: { kind: 'ovens', ovens: 1, places: 2, minutes: 120 } });
+  });
+
   it('of a cold oven: it is hot when the first tray goes in, and not before', () => {
     const baking = planOf([{ text: 'Bake at 180 °C', minutes: 10, hands: 'waiting' }]);
     // 12 min from cold; the briefing takes 8 of them.
