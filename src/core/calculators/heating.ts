@@ -1,5 +1,5 @@
 import { RefusedValue } from '../bounds';
-import { coldIntoHot, heatingUp, heatingUpSource, waterHeatKJ } from '../heat';
+import { coldIntoHot, heatingUp, heatingUpSource } from '../heat';
 import { boilingAtAltitude, saturationSource } from '../water';
 import { defineCalculator } from './definition';
 import { altitudeInput } from './inputs';
@@ -18,18 +18,14 @@ export const timeToBoil = defineCalculator({
   },
   compute({ waterG, startC, powerW, lid, altitudeM }) {
     const boilingC = boilingAtAltitude(altitudeM);
-    const { minutes, low, high, lossW } = heatingUp(waterG, startC, boilingC, powerW, lid);
+    const { minutes, low, high, lossW, heatKJ, intoPanW } = heatingUp(waterG, startC, boilingC, powerW, lid);
     return {
       result: { minutes, low, high },
       working: [
         { text: 'C dT/dt = η P − K (T − 20 °C), from the start to the boil' },
         { text: 'boiling point here', value: boilingC, unit: '°C' },
-        {
-          text: 'heat into water and pan',
-          value: ((waterG / 1000) * waterHeatKJ + 0.4) * Math.max(0, boilingC - startC),
-          unit: 'kJ',
-        },
-        { text: 'η P, at 80 % into the pan (95 % low, 60 % high)', value: 0.8 * powerW, unit: 'W' },
+        { text: 'heat into water and pan', value: heatKJ, unit: 'kJ' },
+        { text: 'η P, at 80 % into the pan (95 % low, 60 % high)', value: intoPanW, unit: 'W' },
         { text: lid ? 'lost at the boil, lid on' : 'lost at the boil, no lid', value: lossW, unit: 'W' },
         { text: 't', value: minutes, unit: 'min' },
       ],

@@ -8,4 +8,4 @@ export {
   type ListLine,
   type SchoolWays,
 } from './school-ways';
-export { calendarDay, clockTime, clockWords, dayWords, minuteMs } from './wall-clock';
+export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteWords } from './wall-clock';

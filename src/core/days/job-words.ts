@@ -1,4 +1,4 @@
-import { formatDuration } from '../format';
+import { excerpt, formatDuration } from '../format';
 import type { Plan } from '../practical';
 import { datedJobs, type DatedJob, type DatedLesson, type DayClash } from './dated-jobs';
 import { closedBecause, isOpen } from './open-hours';
@@ -7,10 +7,7 @@ import { clockTime, clockWords, dayWords, minuteMs, minuteOfDay } from './wall-c
 
 const moment = (ms: number) => `${dayWords(ms)} ${clockWords(ms)}`;
 
-function stepWords({ steps }: Plan, id: string): string {
-  const { text } = steps.find((step) => step.id === id)!;
-  return `“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”`;
-}
+const stepWords = ({ steps }: Plan, id: string) => `“${excerpt(steps.find((step) => step.id === id)!.text)}”`;
 
 /** What keeps the days from holding, and what would have to give. */
 export function clashWords(plan: Plan, clash: DayClash): string {

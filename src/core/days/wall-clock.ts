@@ -33,6 +33,12 @@ export const dayWords = (ms: number): string =>
     .format(ms)
     .replace(',', '');
 
+/** “09:15” for so many minutes after midnight. */
+export function minuteWords(minute: number): string {
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
+}
+
 /** “09:15”. */
 export const clockWords = (ms: number): string =>
   new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms);

@@ -1,3 +1,3 @@
 export { formatClock, formatDuration } from './durations';
 export { decimalsForError, decimalsOf, formatNumber, formatSignificant, formatTemperature } from './numbers';
-export { capitalised, counted, listed } from './words';
+export { capitalised, counted, excerpt, listed } from './words';

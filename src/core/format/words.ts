@@ -13,3 +13,6 @@ export function listed(items: readonly string[]): string {
 export function capitalised(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** The beginning of a sentence, where it is named and not read: “Roast the bones until they are brown a…”. */
+export const excerpt = (text: string): string => (text.length > 40 ? `${text.slice(0, 38)}…` : text);

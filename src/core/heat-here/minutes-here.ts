@@ -1,9 +1,9 @@
 import { batchTables } from '../batch';
 import { formatNumber, formatTemperature } from '../format';
 import { heatingUp, heatingUpSource } from '../heat';
-import { boilingIn, readStep, stationPlan, type Place, type Plan, type Step } from '../practical';
+import { boilingIn, stationPlan, type Place, type Plan, type Step } from '../practical';
 import { ovenRisePerMin, type Equipment } from '../room';
-import { heatsOven, isInOven } from '../timetable';
+import { heatsOven, isInOven, ovenCelsius } from '../timetable';
 import { workingOf, type Source, type Working } from '../working';
 
 /** Minutes, or a setting, for a step with the heat the room really has. */
@@ -102,16 +102,8 @@ function massIn(step: Step, plan: Plan): number | null {
 type Oven = Extract<Equipment, { kind: 'oven' }>;
 const ovensOf = ({ equipment }: Place) => equipment.filter((one): one is Oven => one.kind === 'oven');
 
-/** °C a step sets an oven to, or is in one at. */
-function ovenC(step: Step): number | null {
-  const set = step.settings.find(({ what, celsius }) => what === 'oven' && celsius !== null);
-  if (set) return set.celsius;
-  const said = readStep(step.text).settings?.find(({ what, celsius }) => what === 'oven' && celsius !== null);
-  return said?.celsius ?? step.needs.find(({ resource }) => resource === 'oven')?.celsius ?? null;
-}
-
 function ovenHot(step: Step, place: Place): HeatHere[] {
-  const celsius = heatsOven(step) ? ovenC(step) : null;
+  const celsius = heatsOven(step) ? ovenCelsius(step) : null;
   const ovens = ovensOf(place);
   if (celsius === null || ovens.length === 0 || celsius <= roomC) return [];
   const minutes = ovens.map((oven) => ({ oven, minutes: (celsius - roomC) / ovenRisePerMin(oven) }));
@@ -121,7 +113,7 @@ function ovenHot(step: Step, place: Place): HeatHere[] {
   ];
   return [
     {
-      words: `The ovens here are at ${formatTemperature(celsius)} after ${minuteWords(least, most)}.`,
+      words: `The ovens here are at ${formatTemperature(celsius, 'C', 0)} after ${minuteWords(least, most)}.`,
       minutes: { least: most, most },
       working: workingOf(
         minutes.map((one) => ({
@@ -137,18 +129,18 @@ function ovenHot(step: Step, place: Place): HeatHere[] {
 
 /** Ovens that are not as hot as they are set: what to set them to. */
 function ovenTruth(step: Step, place: Place): HeatHere[] {
-  const celsius = isInOven(step) || heatsOven(step) ? ovenC(step) : null;
+  const celsius = isInOven(step) || heatsOven(step) ? ovenCelsius(step) : null;
   if (celsius === null) return [];
   return ovensOf(place).flatMap((oven): HeatHere[] => {
     const set = settingFor(oven, celsius);
     if (set === null || Math.abs(set - celsius) < 5) return [];
     return [
       {
-        words: `${oven.name}: set ${formatTemperature(Math.round(set / 5) * 5)} to have ${formatTemperature(celsius)}.`,
+        words: `${oven.name}: set ${formatTemperature(Math.round(set / 5) * 5, 'C', 0)} to have ${formatTemperature(celsius, 'C', 0)}.`,
         minutes: null,
         working: workingOf(
           oven.truth.map(({ set: at, shows }) => ({
-            text: `set to ${formatTemperature(at)} it is`,
+            text: `set to ${formatTemperature(at, 'C', 0)} it is`,
             value: shows,
             unit: '°C',
           })),

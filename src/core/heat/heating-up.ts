@@ -7,7 +7,7 @@ export const heatingUpSource: Source = {
 };
 
 /** kJ/(kg K) of liquid water between 0 and 100 °C, mean (steam tables). */
-export const waterHeatKJ = 4.19;
+const waterHeatKJ = 4.19;
 /** kJ/K of an empty pan of a litre or two (0.8 kg of steel at 0.5). */
 const panKJPerK = 0.4;
 const roomC = 20;
@@ -22,6 +22,10 @@ export interface HeatingUp {
   high: number;
   /** What it loses at the boil, W. */
   lossW: number;
+  /** What has to go into water and pan, kJ. */
+  heatKJ: number;
+  /** What of the ring’s power does, likely, W. */
+  intoPanW: number;
 }
 
 /** Area of the opening of a pan that is filled to a quarter of its width, m². */
@@ -46,10 +50,15 @@ export function heatingUp(
 ): HeatingUp {
   requireWithin('waterG', massG, 1, 100_000, 'g');
   requireWithin('powerW', powerW, 1, 100_000, 'W');
-  if (startC >= boilingC) return { minutes: 0, low: 0, high: 0, lossW: 0 };
   const lossWPerK = openingM2(massG) * (lid ? lossWm2K.lid : lossWm2K.open);
   const lossW = lossWPerK * (boilingC - roomC);
   const heatKJPerK = (massG / 1000) * waterHeatKJ + panKJPerK;
+  const known = {
+    lossW,
+    heatKJ: heatKJPerK * Math.max(0, boilingC - startC),
+    intoPanW: shares.likely * powerW,
+  };
+  if (startC >= boilingC) return { minutes: 0, low: 0, high: 0, ...known };
   // C dT/dt = ηP − K(T − room), from start to boil.
   const minutes = (share: number) => {
     const atStart = share * powerW - lossWPerK * (startC - roomC);
@@ -70,7 +79,7 @@ export function heatingUp(
     minutes: likely,
     low: minutes(shares.best),
     high: Number.isFinite(slow) ? slow : 4 * likely,
-    lossW,
+    ...known,
   };
 }
 

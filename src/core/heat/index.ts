@@ -67,11 +67,4 @@ export {
 } from './shapes';
 export { scaledBakeTime, sizeScalingSource, type ScaledTime } from './size-scaling';
 export { evaporationWm2, moistStep, type MoistSurroundings } from './wet-surface';
-export {
-  coldIntoHot,
-  heatingUp,
-  heatingUpSource,
-  waterHeatKJ,
-  type HeatingUp,
-  type Mixed,
-} from './heating-up';
+export { coldIntoHot, heatingUp, heatingUpSource, type HeatingUp, type Mixed } from './heating-up';

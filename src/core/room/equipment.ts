@@ -8,12 +8,12 @@ const square = () =>
 const common = { id: id(), name: text(60, 1), x: square(), y: square() };
 const celsius = (low: number, high: number) => number(low, high, '°C');
 
-const ringShape = record('Ring', {
+export const ringShape = record('Ring', {
   cm: about('across', number(5, 60, 'cm')),
   watts: about('at each mark, the lowest first', list(number(10, 6000, 'W'), 12)),
 });
 
-const truthShape = record('OvenTruth', {
+export const truthShape = record('OvenTruth', {
   set: about('what it was set to', celsius(30, 320)),
   shows: about('what a thermometer in it showed', celsius(20, 350)),
 });

@@ -4,6 +4,8 @@ export {
   ovenFallPerMin,
   ovenPlaces,
   ovenRisePerMin,
+  ringShape,
+  truthShape,
   type Equipment,
   type EquipmentKind,
   type Oven,

@@ -1,5 +1,5 @@
 export { accepts } from './accepts';
-export { innerOf, isFull, roomIn, longest, range } from './limits';
+export { innerOf, isFull, itemOf, roomIn, longest, range } from './limits';
 export { filled, made } from './filled';
 export { jsonSchemaOf, type JsonSchema } from './json-schema';
 export {

@@ -23,6 +23,13 @@ export function range(shape: Shape<number> | Shape<number | null>): {
   return { low: inner.low, high: inner.high, whole: inner.whole };
 }
 
+/** What each of a list is. */
+export function itemOf(shape: Spec): Spec {
+  const inner = innerOf(shape);
+  if (inner.kind !== 'list') throw new TypeError('not a list');
+  return inner.of;
+}
+
 /** How many more go into a list. */
 export function roomIn(shape: Spec, items: readonly unknown[]): number {
   const inner = innerOf(shape);

@@ -68,6 +68,9 @@ export function demandOf(step: Step, before: readonly Step[]): Demand {
   };
 }
 
+/** °C a step sets an oven to or is in one at, as far as it says so itself; null: it does not. */
+export const ovenCelsius = (step: Step): number | null => profileOf(step, [])[0]?.celsius ?? null;
+
 function profileOf(step: Step, before: readonly Step[]): { fromMin: number; celsius: number }[] {
   const own = ovenSettings(step);
   if (own.length > 0) return [{ ...own[0]!, fromMin: 0 }, ...own.slice(1)];

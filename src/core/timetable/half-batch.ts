@@ -1,4 +1,3 @@
-import { formatNumber } from '../format';
 import { minutesWords, sayingItself, type Plan, type Step } from '../practical';
 import type { Remedy } from './remedy';
 
@@ -51,7 +50,7 @@ export function halfBatch(plan: Plan): Remedy[] {
 }
 
 const half = (value: number | null): number | null =>
-  value === null ? null : Number(formatNumber(value / 2, 3));
+  value === null ? null : Number((value / 2).toPrecision(6));
 const halfMinutes = (value: number | null): number | null =>
   value === null ? null : Math.max(0.5, Math.round(value) / 2);
 const halved = (step: Step): Step =>

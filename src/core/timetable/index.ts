@@ -6,7 +6,7 @@ export {
   type LessonProblem,
   type SharedKind,
 } from './lesson';
-export { heatsOven, isInOven } from './demand';
+export { heatsOven, isInOven, ovenCelsius } from './demand';
 export { freeMoments, withLook } from './free-moments';
 export { lessonProblem } from './lesson-problem';
 export { lessonOdds, type Odds } from './odds';

@@ -4,7 +4,7 @@ import type { Oven } from '../schedule';
 import { Building } from './building';
 import { demandOf, heatsOven, isInOven, type Demand } from './demand';
 import { ovensOf } from './ovens-of';
-import { callsTheTeacher, leavesHandsUnclean } from './around-steps';
+import { callMin, callsTheTeacher, callTask, leavesHandsUnclean, washTask } from './around-steps';
 import {
   ticksPerMinute,
   toTicks,
@@ -19,10 +19,6 @@ import {
 const moderateC = 180;
 /** What has room for everybody’s at once. */
 const holdsMany: ReadonlySet<string> = new Set(['refrigerator', 'freezer', 'sink']);
-/** Hands washed for 20 s, with the way to the sink, min (common practice). */
-const washMin = 1;
-/** The teacher stands by while a pan of hot sugar comes to its end, min. */
-const callMin = 1;
 
 /** A lesson as tasks, what binds them and what they share. */
 export function lessonProblem(lesson: Lesson, place: Place | null): LessonProblem {
@@ -117,7 +113,7 @@ class Making {
         {
           ...classTask('clearing', words, minutes),
           id: `clearing@${chain.number}`,
-          lane: { kind: 'station', number: chain.number },
+          lane: laneOf(chain),
         },
         [{ resource: chain.hands, units: hands }],
       );
@@ -217,18 +213,7 @@ class Making {
     const ticks = toTicks(callMin);
     const duration = this.#building.duration(task);
     if (duration < ticks) return;
-    const call = this.#building.task(
-      {
-        id: `call-${step.id}@${chain ? chain.number : 'all'}`,
-        kind: 'call',
-        lane: chain ? { kind: 'station', number: chain.number } : { kind: 'class' },
-        step,
-        words: 'The teacher stands by',
-        hands: 'hands-on',
-        minutes: { least: callMin, likely: callMin, most: callMin },
-      },
-      [{ resource: this.#teacher, units: 1 }],
-    );
+    const call = this.#building.task(callTask(step, laneOf(chain)), [{ resource: this.#teacher, units: 1 }]);
     this.#building.tie(task, call, duration - ticks);
   }
 
@@ -289,16 +274,7 @@ class Making {
     const uses = [{ resource: chain.hands, units: Math.min(step.people, this.lesson.hands) }];
     if (sinks !== undefined)
       uses.push({ resource: this.#building.resource('sink', 'sink', sinks), units: 1 });
-    const wash = this.#building.task(
-      {
-        id: `wash-${step.id}@${chain.number}`,
-        kind: 'wash',
-        lane: { kind: 'station', number: chain.number },
-        ...{ step, words: 'Wash hands for 20 s', hands: 'hands-on' as const },
-        minutes: { least: washMin, likely: washMin, most: washMin },
-      },
-      uses,
-    );
+    const wash = this.#building.task(washTask(step, laneOf(chain)), uses);
     this.#building.follow(task, wash);
     chain.own.set(`wash-${step.id}`, wash);
     return wash;
@@ -308,6 +284,9 @@ class Making {
     this.#assumed.set(JSON.stringify(assumption), assumption);
   }
 }
+
+const laneOf = (chain: Chain | null): LaneOf =>
+  chain ? { kind: 'station', number: chain.number } : { kind: 'class' };
 
 const classTask = (kind: 'briefing' | 'opening' | 'clearing', words: string, minutes: number) => ({
   kind,

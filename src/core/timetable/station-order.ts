@@ -23,8 +23,11 @@ export function inStationOrder(made: LessonProblem, schedule: Schedule): Schedul
   const ovenOf = [...schedule.ovenOf];
   for (const group of alike.values()) {
     const sooner = [...group].sort((a, b) => {
-      const k = a.findIndex((task, i) => schedule.starts[task] !== schedule.starts[b[i]!]);
-      return k < 0 ? 0 : schedule.starts[a[k]!]! - schedule.starts[b[k]!]!;
+      const first = (of: readonly number[]) => {
+        const k = a.findIndex((task, i) => of[task] !== of[b[i]!]);
+        return k < 0 ? 0 : of[a[k]!]! - of[b[k]!]!;
+      };
+      return first(schedule.starts) || first(schedule.ovenOf);
     });
     group.forEach((own, lane) =>
       own.forEach((task, i) => {

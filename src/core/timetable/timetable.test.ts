@@ -261,6 +261,15 @@ describe('stations that do the very same', () => {
     );
     expect(first).toEqual([...first].sort((a, b) => a - b));
     expect(new Set(first).size).toBeGreaterThan(2);
+
+    // Where all begin together, the lower stations are in the first oven.
+    const baking = planOf([{ text: 'Bake at 180 °C', minutes: 10, hands: 'waiting' }]);
+    const baked = layOut(lesson(baking, 4), room([oven('p', 2), oven('q', 2)]), { most: 300 });
+    if ('impossible' in baked) throw new Error('impossible');
+    const ovens = baked.made.tasks.flatMap(({ id }, i) =>
+      id.startsWith('s0@') ? [baked.solved.schedule.ovenOf[i]!] : [],
+    );
+    expect(ovens).toEqual([0, 0, 1, 1]);
   });
 });
 

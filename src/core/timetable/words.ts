@@ -1,4 +1,4 @@
-import { capitalised as capital, counted, formatNumber } from '../format';
+import { capitalised as capital, counted, excerpt, formatNumber } from '../format';
 import type { Plan } from '../practical';
 import { equipmentWords } from '../room';
 import type { Impossible } from '../schedule';
@@ -31,8 +31,7 @@ export function bindingWords(by: Binding, endsMin: number): string {
 function stepWords(plan: Plan, id: string | null): string {
   const at = plan.steps.findIndex((step) => step.id === id);
   if (at < 0) return 'a step';
-  const { text } = plan.steps[at]!;
-  return `step ${at + 1} (“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”)`;
+  return `step ${at + 1} (“${excerpt(plan.steps[at]!.text)}”)`;
 }
 
 /** Why there is no timetable, and what would have to give. */

@@ -3,7 +3,7 @@ import { routes } from '../../contract/routes';
 import { calculators, runCalculator, type CalculatorAnswer } from '../../core/calculators';
 import type { Gate } from '../actors/gate';
 import { notFound } from '../problems/problem';
-import { inThread } from '../threads/in-thread';
+import { answerFromThread } from '../threads/in-thread';
 
 /** What can take seconds: laid out beside everybody else’s work. */
 const slow: ReadonlySet<string> = new Set(['timetable', 'familywise', 'design-power']);
@@ -25,12 +25,9 @@ export function calculatorRoutes(gate: Gate, program: URL | null): void {
       const id = request.params.id as string;
       if (!calculators.some((one) => one.id === id)) throw notFound('calculator', id);
       const inputs = request.body as unknown;
-      return program && slow.has(id) ? line(() => inAThread(program, id, inputs)) : runCalculator(id, inputs);
+      return program && slow.has(id)
+        ? line(() => answerFromThread<CalculatorAnswer>(program, { calculator: id, inputs }))
+        : runCalculator(id, inputs);
     },
   );
-}
-
-async function inAThread(program: URL, calculator: string, inputs: unknown): Promise<CalculatorAnswer> {
-  for await (const answer of inThread<CalculatorAnswer>(program, { calculator, inputs })) return answer;
-  throw new Error('a calculator ran and nothing came of it');
 }

@@ -15,7 +15,7 @@ import {
 import { handsOf } from '../../core/timetable';
 import type { Runs } from '../runs/runs';
 import type { SchoolSettings } from '../school/school';
-import { inThread } from '../threads/in-thread';
+import { answerFromThread } from '../threads/in-thread';
 import { layLesson, type LessonAsked, type LessonLaid } from './lay-lesson';
 
 /** Jobs lie at most so far from their lesson, ms: steps say up to fourteen days, closed days come on top. */
@@ -99,17 +99,14 @@ export class Timetables {
     const key = JSON.stringify([run.id, run.revision, asked]);
     const known = this.#laid.get(key);
     if (known) return known;
-    const laid = this.#line(() => this.#inThread(asked));
+    const program = this.#program;
+    const laid = this.#line(() =>
+      program ? answerFromThread<LessonLaid>(program, { lesson: asked }) : layLesson(asked),
+    );
     this.#laid.set(key, laid);
     // What went wrong once may go right the next time.
     laid.catch(() => this.#laid.delete(key));
     return laid;
-  }
-
-  async #inThread(asked: LessonAsked): Promise<LessonLaid> {
-    if (!this.#program) return layLesson(asked);
-    for await (const laid of inThread<LessonLaid>(this.#program, { lesson: asked })) return laid;
-    throw new Error('a lesson was laid out and nothing was said of it');
   }
 }
 

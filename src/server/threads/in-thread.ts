@@ -58,6 +58,12 @@ export async function* inThread<Outcome>(program: URL, given: object): AsyncGene
   }
 }
 
+/** Has a thread of its own do what comes to one answer. */
+export async function answerFromThread<Answer>(program: URL, given: object): Promise<Answer> {
+  for await (const answer of inThread<Answer>(program, given)) return answer;
+  throw new Error('a thread ended without an answer');
+}
+
 function reasonOf(said: { problem: ProblemDocument } | { failed: string; code: string | null }): Error {
   if ('problem' in said) return Problem.from(said.problem);
   if (said.code === 'ERR_WORKER_OUT_OF_MEMORY') {

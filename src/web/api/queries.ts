@@ -103,7 +103,8 @@ export const useJobs = (from: number, to: number) =>
 
 export const useSetWays = () =>
   useChange(
-    (edit: SchoolWaysEdit) => request<School>(routes.schoolWays, { method: 'PUT', body: edit }),
+    ({ edit, keepalive }: { edit: SchoolWaysEdit; keepalive: boolean }) =>
+      request<School>(routes.schoolWays, { method: 'PUT', body: edit, keepalive }),
     'school',
     'jobs',
     'run',
@@ -136,8 +137,8 @@ export const useAddRoom = () => useChange((body: NewRoom) => request<Room>(route
 
 export const useChangeRoom = () =>
   useChange(
-    ({ id, edit }: { id: string; edit: RoomEdit }) =>
-      request<Room>(routes.room(id), { method: 'PUT', body: edit }),
+    ({ id, edit, keepalive = false }: { id: string; edit: RoomEdit; keepalive?: boolean }) =>
+      request<Room>(routes.room(id), { method: 'PUT', body: edit, keepalive }),
     'rooms',
   );
 

@@ -9,6 +9,7 @@ import {
 } from '../../core/room';
 import { NumberField, TextField } from '../ui/fields';
 import { newId } from '../ui/lists';
+import { OvenLine } from './OvenDetails';
 
 interface EquipmentLinesProps {
   equipment: readonly Equipment[];
@@ -63,39 +64,8 @@ export function EquipmentLines({ equipment, onEquipment }: EquipmentLinesProps) 
             most={60}
             onValue={(name) => change(oven.id, { name })}
           />
-          <span>
-            :{' '}
-            <NumberField
-              {...{
-                label: `Shelves of ${oven.name}`,
-                value: oven.shelves,
-                low: 1,
-                high: 10,
-                whole: true,
-                chars: 1,
-              }}
-              onValue={(shelves) => change(oven.id, { shelves: shelves! })}
-            />{' '}
-            shelves of{' '}
-            <NumberField
-              {...{ label: `Trays a shelf of ${oven.name}`, value: oven.traysPerShelf }}
-              {...{ low: 1, high: 8, whole: true, chars: 1 }}
-              onValue={(traysPerShelf) => change(oven.id, { traysPerShelf: traysPerShelf! })}
-            />{' '}
-            trays, at 180 °C after{' '}
-            <NumberField
-              {...{ label: `Minutes ${oven.name} needs to 180 °C`, value: oven.heatMin }}
-              {...{ low: 1, high: 90, unit: 'min', chars: 2 }}
-              onValue={(heatMin) => change(oven.id, { heatMin: heatMin! })}
-            />{' '}
-            min, from 220 down to 180 °C in{' '}
-            <NumberField
-              {...{ label: `Minutes ${oven.name} needs to cool to 180 °C`, value: oven.coolMin }}
-              {...{ low: 1, high: 120, unit: 'min', chars: 2 }}
-              onValue={(coolMin) => change(oven.id, { coolMin: coolMin! })}
-            />{' '}
-            min
-          </span>
+          <span>:</span>
+          <OvenLine one={oven} onChange={(patch) => change(oven.id, patch)} />
         </Flex>
       ))}
     </Box>

@@ -13,7 +13,7 @@ import {
   type Equipment,
   type EquipmentKind,
 } from '../../core/room';
-import { refusalsOf } from '../../core/shape';
+import { isFull, refusalsOf } from '../../core/shape';
 import { useChangeRoom, useRooms } from '../api/queries';
 import { Frame } from '../frame/Frame';
 import { Lost } from '../frame/Lost';
@@ -41,7 +41,6 @@ export function RoomPage() {
 
 /** Kinds that are added here; stations are counted by the room. */
 const addable = equipmentKinds.filter((kind) => kind !== 'station');
-const mostThings = 200;
 
 function OpenRoom({ room }: { room: Room }) {
   const kept = useKeptRoom(room);
@@ -123,8 +122,8 @@ function useKeptRoom(room: Room) {
   return useKept<Place>({
     value: placeOf(room),
     version: room.version,
-    send: async (place, version) =>
-      (await set.mutateAsync({ id: room.id, edit: { ...place, version } })).version,
+    send: async (place, version, keepalive) =>
+      (await set.mutateAsync({ id: room.id, edit: { ...place, version }, keepalive })).version,
     current({ problem }) {
       const current = problem.current as Room;
       return { value: placeOf(current), version: current.version };
@@ -210,7 +209,7 @@ function NotDrawn({ place, onChoose, onDraw, onAdd }: NotDrawnProps) {
           );
         })}
       </Flex>
-      {place.equipment.length < mostThings && (
+      {!isFull(placeShape.fields.equipment, place.equipment) && (
         <Flex as="section" aria-label="More things" gap="2" wrap="wrap" mt="4" align="center">
           <Heading as="h2" fontFamily="body" fontSize="md" fontWeight="normal" color="soft">
             The room also has a

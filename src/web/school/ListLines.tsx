@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { usualLists } from '../../core/days';
+import { schoolWaysShape, usualLists } from '../../core/days';
 import { formatNumber } from '../../core/format';
+import { isFull } from '../../core/shape';
 import { WordButton } from '../ui/Button';
 import { NumberField, TextField } from '../ui/fields';
 import { AddLine, RemoveButton } from '../ui/line-tools';
@@ -15,7 +16,6 @@ const says = {
   },
   closing: { name: 'Last', about: 'What every lesson ends with, after clearing up.' },
 } as const;
-const mostLines = 20;
 
 /** A list that is put into every timetable. */
 export function ListLines({ of, ways, onWays }: WaysProps & { of: 'opening' | 'closing' }) {
@@ -57,7 +57,7 @@ export function ListLines({ of, ways, onWays }: WaysProps & { of: 'opening' | 'c
         <AddLine
           label={`One more line of “${name}”`}
           placeholder="one more line"
-          full={lines.length >= mostLines}
+          full={isFull(schoolWaysShape.fields[of], lines)}
           onAdd={(words) => set((was) => [...was, { id: newId(), words, minutes: 0.5 }])}
         />
         {lines.length === 0 && (

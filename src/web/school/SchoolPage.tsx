@@ -26,7 +26,8 @@ function OpenSchool({ school }: { school: School }) {
   const kept = useKept<SchoolWays>({
     value: school.ways,
     version: school.waysVersion,
-    send: async (ways, version) => (await set.mutateAsync({ ways, version })).waysVersion,
+    send: async (ways, version, keepalive) =>
+      (await set.mutateAsync({ edit: { ways, version }, keepalive })).waysVersion,
     current({ problem }) {
       const { ways, waysVersion } = problem.current as Pick<School, 'ways' | 'waysVersion'>;
       return { value: ways, version: waysVersion };

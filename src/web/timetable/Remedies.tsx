@@ -38,7 +38,8 @@ export function Remedies({
         Number(a.endsMin > bellMin) - Number(b.endsMin > bellMin) ||
         (a.endsMin > bellMin ? a.endsMin - b.endsMin : 0),
     );
-  if (offered.length === 0) return null;
+  const oven = oneMoreOven !== null && oneMoreOven < timetable.endsMin ? oneMoreOven : null;
+  if (offered.length === 0 && oven === null) return null;
   const shown = all ? offered : offered.slice(0, fewWays);
   return (
     <Box as="section" aria-label="Ways to make it fit" mt="3">
@@ -61,9 +62,9 @@ export function Remedies({
           </Flex>
         ))}
       </Box>
-      {oneMoreOven !== null && oneMoreOven < timetable.endsMin && (
+      {oven !== null && (
         <Box color="soft" fontSize="sm" mt="2">
-          With one more oven in the room it would be {formatNumber(oneMoreOven)} min.
+          With one more oven in the room it would be {formatNumber(oven)} min.
         </Box>
       )}
       {shown.length < offered.length && (

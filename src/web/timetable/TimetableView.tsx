@@ -12,12 +12,13 @@ import {
   type OtherRoom,
 } from '../../core/timetable';
 import { newId } from '../ui/lists';
+import { useLater } from '../ui/use-later';
 import { useSettled } from '../ui/use-settled';
 import { WordButton } from '../ui/Button';
 import { Choice } from '../ui/fields';
 import { Legend } from './Legend';
 import { TimetableDrawing } from './TimetableDrawing';
-import { oddsWords, verdictWords } from './timetable-words';
+import { oddsWords, sayMinutes, verdictWords } from './timetable-words';
 import type { Hold } from './BarMark';
 import { HeldSteps } from './HeldSteps';
 import { PlainTable } from './PlainTable';
@@ -46,11 +47,12 @@ export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableVi
   const state = useTimetable(settled, place, lists, rooms);
   const [by, setBy] = useState<'station' | 'shared'>('station');
   const { timetable, impossible, odds } = state;
+  const later = useLater(drawMs);
   const hold: Hold = (stepId, stations, startMin) => {
     const change = (was: Plan) => withPin(was, stepId, stations, startMin);
     // Laid out first, then written down: the page need not follow before the bars do.
     setHeld({ of: plan, plan: change(settled) });
-    setTimeout(() => onPlan(change), drawMs);
+    later(() => onPlan(change));
   };
   if (impossible !== null) {
     return (
@@ -104,7 +106,9 @@ function LookLine({
   timetable,
   onPlan,
 }: Pick<TimetableViewProps, 'plan' | 'onPlan'> & { timetable: LessonTimetable }) {
-  const moment = freeMoments(plan, timetable).sort((a, b) => b.toMin - b.fromMin - (a.toMin - a.fromMin))[0];
+  const moment = freeMoments(plan, timetable)
+    .filter((one) => withLook(plan, timetable, one, 'look') !== plan)
+    .sort((a, b) => b.toMin - b.fromMin - (a.toMin - a.fromMin))[0];
   if (!moment || plan.steps.some(({ lane }) => lane === 'everybody')) return null;
   return (
     <Box fontSize="sm" mt="2">
@@ -132,6 +136,5 @@ const laneChoices = [
   ['station', 'station'],
   ['shared', 'what is shared'],
 ] as const;
-const sayMinutes = (minute: number) => `${formatNumber(Math.round(minute * 10) / 10)} min`;
 /** What is dragged or chosen is drawn at once; only what is typed is waited for. */
 const isAtOnce = (was: Plan, plan: Plan) => was.pins !== plan.pins || was.stations !== plan.stations;

@@ -63,7 +63,7 @@ export function sharedLanes(timetable: LessonTimetable, nameOf: (kind: SharedKin
 /** Each bar on the first units that are free. */
 function unitsOf(name: string, count: number, uses: { bar: Bar; units: number }[]): Lane[] {
   const lanes = Array.from({ length: count }, (_, i): Lane & { freeMin: number } => ({
-    ...{ name: count === 1 ? name : `${name} ${i + 1}`, bars: [], freeMin: 0 },
+    ...{ name: count === 1 ? name : `${name}, ${i + 1}`, bars: [], freeMin: 0 },
   }));
   for (const { bar, units } of [...uses].sort((a, b) => a.bar.startMin - b.bar.startMin)) {
     const free = lanes.filter(({ freeMin }) => freeMin <= bar.startMin + 1e-9).slice(0, units);

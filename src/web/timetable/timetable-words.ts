@@ -3,6 +3,9 @@ import type { Plan } from '../../core/practical';
 import { equipmentWords } from '../../core/room';
 import type { LessonTimetable, Odds, SharedKind } from '../../core/timetable';
 
+/** A minute of a drawing. */
+export const sayMinutes = (minute: number): string => `${formatNumber(Math.round(minute * 10) / 10)} min`;
+
 const minutes = (value: number) => `${formatNumber(Math.round(value * 2) / 2)} min`;
 
 /** Whether it fits, in one sentence: likely, and where every range goes long. */

@@ -1,3 +1,4 @@
+import { minuteWords } from '../../core/days';
 import { DraftField, type Parsed } from './DraftField';
 
 interface ClockProps {
@@ -6,9 +7,6 @@ interface ClockProps {
   value: number;
   onValue(value: number): void;
 }
-
-const two = (value: number) => String(value).padStart(2, '0');
-const format = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
 
 /** A time of day as it is typed: “8:15”, “8.15”, “0815”, “8”. */
 function parseClock(text: string): number | null {
@@ -28,7 +26,8 @@ export function ClockField({ label, value, onValue }: ClockProps) {
   };
   return (
     <DraftField
-      {...{ label, value, onValue, format, parse }}
+      {...{ label, value, onValue, parse }}
+      format={minuteWords}
       chars={5}
       css={{ fontVariantNumeric: 'tabular-nums', borderBottom: '1px dashed', borderBottomColor: 'rule' }}
     />

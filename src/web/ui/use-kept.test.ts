@@ -14,7 +14,9 @@ class Desk {
   version = 1;
   away = false;
   sent: string[] = [];
-  async send(value: Doc, version: number): Promise<number> {
+  left: boolean[] = [];
+  async send(value: Doc, version: number, leaving = false): Promise<number> {
+    this.left.push(leaving);
     await Promise.resolve();
     if (this.away) throw new Unreachable();
     if (version !== this.version) {
@@ -43,7 +45,7 @@ afterEach(() => {
 const open = () =>
   renderHook(() =>
     useKept<Doc>({
-      ...{ value: desk.value, version: desk.version, send: (value, version) => desk.send(value, version) },
+      ...{ value: desk.value, version: desk.version, send: (...sent) => desk.send(...sent) },
       current: ({ problem }) => problem.current as { value: Doc; version: number },
       wrong: ({ words }) => (words === '' ? 'words: allowed is one or more.' : null),
     }),
@@ -63,6 +65,14 @@ describe('a document that is kept while it is edited', () => {
     await settled();
     expect(desk.sent).toEqual(['se', 'second']);
     expect(result.current.state).toBe('kept');
+  });
+
+  it('is sent at once by a page that is going away', async () => {
+    const { result } = open();
+    act(() => result.current.change(say('going')));
+    act(() => void window.dispatchEvent(new Event('pagehide')));
+    await waitFor(() => expect(desk.sent).toEqual(['going']));
+    expect(desk.left).toEqual([true]);
   });
 
   it('is sent when the page is left before it stood still', async () => {

@@ -6,8 +6,8 @@ import { ProblemError, sayError } from '../api/request';
 interface Keeping<T> {
   value: T;
   version: number;
-  /** Sends it; answers with the new version. */
-  send(value: T, version: number): Promise<number>;
+  /** Sends it, as a page that is going away has to where it is `leaving`; answers with the new version. */
+  send(value: T, version: number, leaving: boolean): Promise<number>;
   /** What the server has, from a refusal because somebody else was sooner. */
   current(problem: ProblemError): { value: T; version: number } | null;
   /** Why it cannot be sent as it is; null: it can. */
@@ -48,7 +48,7 @@ export function useKept<T>(keeping: Keeping<T>): Kept<T> {
     now.current.keeping = keeping;
   });
 
-  const pump = useCallback(async () => {
+  const pump = useCallback(async (leaving = false) => {
     const at = now.current;
     if (at.sending) return;
     at.sending = true;
@@ -57,7 +57,7 @@ export function useKept<T>(keeping: Keeping<T>): Kept<T> {
       try {
         const refused = at.keeping.wrong(at.value);
         if (refused !== null) throw new Error(refused);
-        at.version = await at.keeping.send(at.value, at.version);
+        at.version = await at.keeping.send(at.value, at.version, leaving);
         setWhy(null);
         if (!at.open) setState('kept');
       } catch (error) {
@@ -84,7 +84,7 @@ export function useKept<T>(keeping: Keeping<T>): Kept<T> {
     const timer = setTimeout(() => void pump(), settleMs);
     return () => clearTimeout(timer);
   }, [value, pump]);
-  useEffect(() => () => void pump(), [pump]);
+  useSendingOnTheWayOut(pump);
   useAskBeforeLeaving(state !== 'kept');
 
   const remember = useTakingBack(take);
@@ -114,6 +114,18 @@ export function useKept<T>(keeping: Keeping<T>): Kept<T> {
       setState('kept');
     },
   };
+}
+
+/** What is left by going to another page is sent then; of a page that goes away as such a page can. */
+function useSendingOnTheWayOut(pump: (leaving?: boolean) => Promise<void>): void {
+  useEffect(() => {
+    const leave = () => void pump(true);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      void pump();
+    };
+  }, [pump]);
 }
 
 /** Whoever closes the page is asked first, while something is not kept. */

@@ -8,7 +8,6 @@ import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import type { School } from '../../contract/school';
 import { clockWords, minuteMs } from '../../core/days';
-import { formatNumber } from '../../core/format';
 import type { Plan } from '../../core/practical';
 import type { LessonTimetable } from '../../core/timetable';
 import { usePractical, useRunOnce, useRunTimetable, useSchool } from '../api/queries';
@@ -19,6 +18,7 @@ import type { PaperName } from '../paper/paper';
 import { PaperChoice } from '../paper/PaperChoice';
 import { usePaper } from '../paper/use-paper';
 import type { SayMinute } from '../timetable/drawing-scale';
+import { sayMinutes } from '../timetable/timetable-words';
 import { useTimetable } from '../timetable/use-timetable';
 import { Aside } from '../ui/Aside';
 import { CheckLine } from '../ui/CheckLine';
@@ -97,7 +97,7 @@ function OfPlan({ practical, school }: { practical: Practical; school: School })
       runId={null}
       jobs={[]}
       when={place?.name ?? 'no room yet'}
-      say={(minute) => `${formatNumber(Math.round(minute * 10) / 10)} min`}
+      say={sayMinutes}
     />
   );
 }

@@ -5,15 +5,13 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import type { RunJob } from '../../contract/days';
 import type { RunSummary } from '../../contract/practicals';
-import { calendarDay } from '../../core/days';
+import { calendarDay, minuteMs, minuteWords } from '../../core/days';
 import { useJobs, useRuns, useSchool } from '../api/queries';
 import { Frame } from '../frame/Frame';
 import { IconButton, WordButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
 import { useNow } from '../ui/use-now';
 import { weekGrid, type Cell, type WeekGrid } from './week-grid';
-
-const minuteMs = 60_000;
 
 /** A week of lessons and jobs by the bells of the school. */
 export function WeekPage() {
@@ -118,7 +116,7 @@ function WeekTable({ grid: { days, rows }, now }: { grid: WeekGrid; now: Date })
                   fontWeight="normal"
                   css={{ fontVariantNumeric: 'tabular-nums' }}
                 >
-                  {clock(bell.fromMin)}–{clock(bell.toMin)}
+                  {minuteWords(bell.fromMin)}–{minuteWords(bell.toMin)}
                 </Box>
               )}
             </chakra.th>
@@ -133,9 +131,6 @@ function WeekTable({ grid: { days, rows }, now }: { grid: WeekGrid; now: Date })
     </chakra.table>
   );
 }
-
-const two = (value: number) => String(value).padStart(2, '0');
-const clock = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
 
 function CellLines({ cell: { lessons, jobs } }: { cell: Cell }) {
   return (
