@@ -22,6 +22,19 @@ const kitchenHas = [
   ...several('balance', 6, { divisionG: 0.1 }),
   ...several('thermometer', 6),
 ];
+const kitchenTools = Object.entries({
+  ...{
+    'mixing bowl': 14,
+    'wooden spoon': 16,
+    whisk: 10,
+    'rolling pin': 12,
+    'baking tray': 16,
+    'wire rack': 8,
+  },
+  ...{ 'table knife': 20, 'measuring jug': 12, cutter: 12, ruler: 12, 'oven gloves': 8, saucepan: 14 },
+  ...{ 'rolling strips': 6, skewer: 20, 'colour card': 6, 'knife and board': 14, timer: 12, sieve: 6 },
+}).map(([name, count]) => ({ name, count }));
+
 const laboratoryHas = [
   ...several('sink', 5),
   ...several('balance', 10, { divisionG: 0.01, capacityG: 600 }),
@@ -46,6 +59,7 @@ export const rooms: NewRoom[] = [
     stations: 12,
     balanceG: 0.1,
     equipment: laidOut(kitchenHas, 12, stationId()),
+    tools: kitchenTools,
   },
   {
     id: 'room-lab',
@@ -56,6 +70,7 @@ export const rooms: NewRoom[] = [
     stations: 10,
     balanceG: 0.01,
     equipment: laidOut(laboratoryHas, 10, stationId()),
+    tools: [],
   },
 ];
 

@@ -1,5 +1,5 @@
-import { cheapestPacks } from '../formula';
 import { formatNumber } from '../format';
+import { cheapestPacks } from '../order';
 import { defineCalculator } from './definition';
 
 export const buyPacks = defineCalculator({
@@ -20,25 +20,32 @@ export const buyPacks = defineCalculator({
       least: 1,
       fields: {
         sizeG: { kind: 'number', unit: 'g', low: 0.1, high: 1e6, about: 'mass of a pack' },
-        price: { kind: 'number', unit: '', low: 0, high: 1e6, about: 'its price' },
+        price: { kind: 'number', unit: '', low: 0.01, high: 1e6, about: 'its price' },
       },
-      about: 'packs the shop sells, one to six sizes',
+      about: 'packs the shop sells, one to a hundred sizes',
     },
   },
   compute({ neededG, packs }) {
     const { packs: bought, boughtG, leftG, cost } = cheapestPacks(neededG, packs);
     return {
-      result: { packs: bought.map((one) => ({ ...one })), boughtG, leftG, cost },
+      result: {
+        ...{ packs: bought.map(({ pack, count }) => ({ sizeG: pack.sizeG, count })), boughtG, leftG, cost },
+      },
       working: [
-        ...bought.map(({ sizeG, count }) => ({
+        ...bought.map(({ pack: { sizeG }, count }) => ({
           text: `${count} × ${formatNumber(sizeG)} g`,
           value: count * sizeG,
           unit: 'g',
         })),
         { text: 'left over', value: leftG, unit: 'g' },
-        { text: 'cost, the least there is', value: cost },
+        ...(cost === null ? [] : [{ text: 'cost, the least there is', value: cost }]),
       ],
-      sources: [{ kind: 'common-practice', text: 'Every count of the larger packs is tried' }],
+      sources: [
+        {
+          kind: 'common-practice',
+          text: 'Every total is worked out from the smaller ones: the cheapest there is, of equals the least left over',
+        },
+      ],
     };
   },
 });

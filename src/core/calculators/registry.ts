@@ -2,6 +2,7 @@ import { RefusedValue } from '../bounds';
 import type { Source, WorkingLine } from '../working';
 import { allergenCheck, ingredientCalculator } from './allergens';
 import { doseCheck, fill, leaveningSumCalculator, portions } from './batches';
+import { shrinkToScarcestCalculator, stopAtCalculator } from './at-the-balance';
 import { buyPacks } from './buying';
 import { checkInputs } from './check-inputs';
 import {
@@ -141,6 +142,8 @@ export const calculators: readonly Calculator[] = [
   doughDoubling,
   sauceThickness,
   buyPacks,
+  stopAtCalculator,
+  shrinkToScarcestCalculator,
   allergenCheck,
   ingredientCalculator,
   hazardsInCalculator,

@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { ingredientItems } from '../ingredients';
 import {
   bakersPercentages,
-  cheapestPacks,
   kitchenMeasure,
   measureUnits,
   portionNutrients,
@@ -87,53 +86,6 @@ describe('buying', () => {
   it('rounds up to what the balance weighs', () => {
     expect(scaledMass(2.3, 12, 1, 1)).toBe(30);
     expect(scaledMass(0.1, 3, 0, 0.1)).toBeCloseTo(0.3, 12);
-  });
-
-  it('by hand: 1300 g in bags of 500 g at 0.80 and 1 kg at 1.40 is one of each, 200 g left', () => {
-    const packs = [
-      { sizeG: 500, price: 0.8 },
-      { sizeG: 1000, price: 1.4 },
-    ];
-    expect(cheapestPacks(1300, packs)).toEqual({
-      packs: [
-        { sizeG: 1000, count: 1 },
-        { sizeG: 500, count: 1 },
-      ],
-      boughtG: 1500,
-      leftG: 200,
-      cost: expect.closeTo(2.2, 12) as number,
-    });
-  });
-
-  it('takes no pack too many where they come out even, and few sizes as well as many', () => {
-    const one = (needed: number) => cheapestPacks(needed, [{ sizeG: 500, price: 1 }]).packs;
-    expect([one(1000), one(1000.1), one(499)]).toEqual([
-      [{ sizeG: 500, count: 2 }],
-      [{ sizeG: 500, count: 3 }],
-      [{ sizeG: 500, count: 1 }],
-    ]);
-  });
-
-  it('is never dearer than any other way of buying enough', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 3000 }),
-        fc.integer({ min: 1, max: 9 }),
-        fc.integer({ min: 1, max: 9 }),
-        (needed, a, b) => {
-          const packs = [
-            { sizeG: 250, price: a },
-            { sizeG: 700, price: b },
-          ];
-          const { cost, boughtG } = cheapestPacks(needed, packs);
-          expect(boughtG).toBeGreaterThanOrEqual(needed);
-          for (let i = 0; i <= 12; i += 1)
-            for (let j = 0; j <= 5; j += 1)
-              if (250 * i + 700 * j >= needed) expect(cost).toBeLessThanOrEqual(a * i + b * j + 1e-9);
-        },
-      ),
-      { numRuns: 40 },
-    );
   });
 });
 

@@ -11,5 +11,5 @@ export {
   type Measured,
 } from './kitchen-measure';
 export { nutrientSource, portionNutrients, type PortionNutrients } from './nutrients';
-export { cheapestPacks, scaledMass, type Bought, type Pack } from './scaling';
+export { scaledMass } from './scaling';
 export { weighingTolerance, type WeighingVerdict } from './weighing-tolerance';

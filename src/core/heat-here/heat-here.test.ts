@@ -13,7 +13,7 @@ const oven = (patch: Partial<Extract<Equipment, { kind: 'oven' }>>): Equipment =
 });
 const kitchen = (...equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: 0, measuredBoilingC: null },
-  ...{ stations: 4, balanceG: 1, equipment },
+  ...{ stations: 4, balanceG: 1, equipment, tools: [] },
 });
 const plan = {
   ...newPlan('x', null),

@@ -150,7 +150,7 @@ const insteadOf = (line: Ingredient, grams: number | null): string[] =>
 const drySyrupC = 115;
 
 /** Bread and cake that is baked through, and sweets boiled hard: they keep outside. */
-function staysDry(plan: Plan): boolean {
+export function staysDry(plan: Plan): boolean {
   const items = plan.formula.flatMap((line) => itemOf(line) ?? []);
   const baked =
     items.some(({ id }) => /flour/.test(id)) &&

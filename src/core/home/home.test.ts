@@ -11,6 +11,7 @@ const kitchen: Place = {
   stations: 8,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 const custard = pasted(
   'Sauce\n500 ml milk\n30 g cornflour\n40 g sugar\n\nMix the cornflour and sugar into the milk.\nHeat to 90 °C with a thermometer, stirring. Cut a pear with a knife.',

@@ -1,1 +1,1 @@
-export { homeSource, homeVersion, type HomeStep, type HomeVersion } from './home-version';
+export { homeSource, homeVersion, staysDry, type HomeStep, type HomeVersion } from './home-version';

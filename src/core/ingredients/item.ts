@@ -1,4 +1,5 @@
 import type { Source } from '../working';
+import type { ShelfId } from './shelf';
 
 export const allergenIds = [
   'gluten',
@@ -75,6 +76,8 @@ export interface IngredientItem {
   packsG: readonly number[];
   states: readonly string[];
   origin: Origin;
+  /** What it is kept together with. */
+  shelf: ShelfId;
 }
 
 export const ingredientsSource: Source = {

@@ -1,12 +1,15 @@
 import type { IngredientItem } from './item';
 import { readRow } from './row';
-import { shelfText } from './shelf';
+import { shelfTexts, type ShelfId } from './shelf';
 
 /** Every ingredient the program knows. */
-export const ingredientItems: readonly IngredientItem[] = shelfText
-  .split('\n')
-  .filter((line) => line.trim() !== '')
-  .map(readRow);
+export const ingredientItems: readonly IngredientItem[] = Object.entries(shelfTexts).flatMap(
+  ([shelf, text]) =>
+    text
+      .split('\n')
+      .filter((line) => line.trim() !== '')
+      .map((line) => ({ ...readRow(line), shelf: shelf as ShelfId })),
+);
 
 const byId = new Map(ingredientItems.map((item) => [item.id, item]));
 

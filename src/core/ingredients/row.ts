@@ -18,7 +18,7 @@ import {
  */
 
 /** @throws Error naming the line: the shelf is ours, so a slip in it is a slip of the program */
-export function readRow(line: string): IngredientItem {
+export function readRow(line: string): Omit<IngredientItem, 'shelf'> {
   const [id, namesText, factsText = ''] = line.split(' | ').map((part) => part.trim());
   if (!id || !namesText) throw new Error(`shelf: not a row: ${line}`);
   const names = listOf(namesText, /;\s*/);

@@ -15,6 +15,13 @@ const placeFields = {
     [],
     about('what its stations share; a kind it has none of is not counted', once(list(equipmentShape, 200))),
   ),
+  tools: later(
+    [],
+    about(
+      'small tools it has, by name: what is not listed is not counted',
+      list(record('RoomTool', { name: text(60, 1), count: whole(0, 999) }), 100),
+    ),
+  ),
 } as const;
 
 /** The place a practical is done in, as far as the computation asks. */
@@ -30,6 +37,7 @@ export function placeOf({
   stations,
   balanceG,
   equipment,
+  tools,
 }: Place): Place {
-  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG, equipment };
+  return { name, kind, altitudeM, measuredBoilingC, stations, balanceG, equipment, tools };
 }

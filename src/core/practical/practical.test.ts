@@ -26,6 +26,7 @@ const place: Place = {
   stations: 12,
   balanceG: 0.1,
   equipment: [],
+  tools: [],
 };
 /** Where a station at 150 °C ends its boil. */
 const boilTarget = (where: Place | null, plan = examplePlan, treatment: string | undefined = 'level-150') =>

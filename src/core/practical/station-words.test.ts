@@ -33,6 +33,7 @@ const place: Place = {
   stations: 8,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 const factor = (acts: Acts, levels: Level[], unit = ''): Factor => ({
   id: 'f',

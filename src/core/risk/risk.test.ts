@@ -13,6 +13,7 @@ const kitchen: Place = {
   stations: 8,
   balanceG: 0.1,
   equipment: [],
+  tools: [],
 };
 const laboratory: Place = { ...kitchen, name: 'Lab 3', kind: 'laboratory' };
 

@@ -1,5 +1,7 @@
+export { asMade, asMadeAt, madeOtherwise, type AsMade, type AsMadeLine } from './as-made';
 export type { Call } from './call';
 export { callsFor } from './calls';
+export { weighedCalls } from './weighed-calls';
 export { runTime, withSpeed, type RunClock } from './clock';
 export { completionsOf } from './completions';
 export {
@@ -28,6 +30,7 @@ export {
   type ReadingBody,
   type Sense,
   type TimerBody,
+  type WeighedBody,
 } from './entry-kinds';
 export type { Countdown } from './countdown';
 export { findingsFor } from './findings';

@@ -7,6 +7,7 @@ import type {
   ObservationBody,
   PhotoBody,
   TimerBody,
+  WeighedBody,
 } from './entry-kinds';
 import { ReadingTrace } from './reading-trace';
 
@@ -31,7 +32,8 @@ export interface StationNotes {
   photos: Noted<PhotoBody>[];
   deviations: Noted<DeviationBody>[];
   timers: Noted<TimerBody>[];
-  /** When the last entry happened, ms; null for none. */
+  weighed: Noted<WeighedBody>[];
+  /** When the last entry happened, ms; null for none. What was weighed out before the start does not count. */
   lastAt: number | null;
 }
 
@@ -50,6 +52,7 @@ const listOf = {
   photo: 'photos',
   deviation: 'deviations',
   timer: 'timers',
+  weighed: 'weighed',
 } as const;
 
 /**
@@ -137,7 +140,8 @@ export class Notebook {
 
   /** The last thing written at a station other than a reading, as it now stands. */
   lastWritten(station: number): Noted<RecordedBody> | null {
-    const { observations, events, measurements, noted, photos, deviations, timers } = this.station(station);
+    const { observations, events, measurements, noted, photos, deviations, timers, weighed } =
+      this.station(station);
     const lasts: (Noted<RecordedBody> | undefined)[] = [
       observations.at(-1),
       events.at(-1),
@@ -146,6 +150,7 @@ export class Notebook {
       photos.at(-1),
       deviations.at(-1),
       timers.at(-1),
+      weighed.at(-1),
     ];
     return lasts.reduce<Noted<RecordedBody> | null>(
       (latest, one) => (one && (!latest || one.at >= latest.at) ? one : latest),
@@ -177,7 +182,8 @@ export class Notebook {
   #record(entry: Entry, body: RecordedBody) {
     this.#place(entry.id, entry.station, entry.at, body, false);
     const notes = this.#notes(entry.station);
-    notes.lastAt = Math.max(notes.lastAt ?? entry.at, entry.at);
+    if (body.kind !== 'weighed' || entry.at >= this.zeroMs)
+      notes.lastAt = Math.max(notes.lastAt ?? entry.at, entry.at);
     const waiting = this.#early.get(entry.id);
     if (waiting) {
       this.#early.delete(entry.id);
@@ -256,6 +262,7 @@ function emptyNotes(): StationNotes {
     photos: [],
     deviations: [],
     timers: [],
+    weighed: [],
     lastAt: null,
   };
 }

@@ -11,6 +11,7 @@ import {
 import { divisionSeen, isScore, spreadOfRounding } from '../inference';
 import { describeSample, fitLine, meanOf, studentT, type LinearFit } from '../statistics';
 import { reachedByHeating } from './approach';
+import { asMadeAt, madeOtherwise } from './as-made';
 import { watchesOf, type BenchSetting, type Watch } from './bench-setting';
 import type { ResultCell } from './result-cell';
 import { cellsOfStation } from './station-cells';
@@ -60,7 +61,12 @@ export function classTable(setting: BenchSetting, notebook: Notebook): ResultRow
       label: own.treatment?.label ?? '',
       cells: cellsOfStation(plan.responses, notes),
       reached: watchesOf(plan, own).map((watch) => reachedAt(watch, setting, station, notebook)),
-      deviations: notes.deviations.map((noted) => noted.body.text),
+      deviations: [
+        ...notes.deviations.map((noted) => noted.body.text),
+        ...madeOtherwise(asMadeAt(setting, notebook, station))
+          .filter(({ verdict }) => verdict.rank === 'check')
+          .map(({ words }) => words),
+      ],
       noted: plan.noted.map((noted) => notebook.notedAbout(station, noted.id)?.body.text ?? ''),
     };
   });

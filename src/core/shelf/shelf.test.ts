@@ -12,6 +12,7 @@ const place: Place = {
   stations: 12,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 const first = (question: string) => searchShelf(question, place)[0]!;
 

@@ -10,6 +10,7 @@ const kitchen: Place = {
   stations: 12,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 const cells = (table: string, row: string, place: Place | null = null) =>
   tables

@@ -13,6 +13,7 @@ const kitchen = (places: number): Place => ({
     stations: 12,
     balanceG: 1,
   },
+  tools: [],
   equipment: [
     { ...newEquipment('oven', 'o', 1), shelves: 1, traysPerShelf: places } as Place['equipment'][number],
   ],

@@ -16,7 +16,7 @@ import {
 
 const kitchen = (equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
-  ...{ stations: 12, balanceG: 1, equipment },
+  ...{ stations: 12, balanceG: 1, equipment, tools: [] },
 });
 /** Takes 12 min from cold to 180 °C, 8 min down from 220 to 180 °C, and holds two trays. */
 const oven = newEquipment('oven', 'oven', 1);

@@ -11,7 +11,7 @@ const oven = (id: string, places: number): Equipment => ({
 });
 const room = (equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
-  ...{ stations: 12, balanceG: 1, equipment },
+  ...{ stations: 12, balanceG: 1, equipment, tools: [] },
 });
 const heated = newStep({ id: 'heat', text: 'Heat the ovens to 180 °C.', when: 'before', minutes: 20 });
 const planOf = (steps: Partial<Step>[], patch: Partial<Plan> = {}): Plan => ({

@@ -18,7 +18,7 @@ const planOf = (steps: Partial<Step>[], patch: Partial<Plan> = {}): Plan => ({
 });
 const room = (equipment: Equipment[]): Place => ({
   ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
-  ...{ stations: 12, balanceG: 1, equipment },
+  ...{ stations: 12, balanceG: 1, equipment, tools: [] },
 });
 const why = (plan: Plan, place: Place | null = null) => {
   const laid = layOut(lessonOf(plan), place);

@@ -1,5 +1,5 @@
 import type { Run } from '../../contract/runs';
-import { runTime } from '../../core/run';
+import { runTime, type EntryKind } from '../../core/run';
 
 const hourMs = 3_600_000;
 /** Clocks may differ by this much from the run’s own before an entry is refused: a device a day off is not let in. */
@@ -14,6 +14,22 @@ function lastStepMs({ steps }: Run['plan']): number {
     return sum + (minutesTo ?? least ?? 0) + lag;
   }, 0);
   return days * dayMs + minutes * 60_000;
+}
+
+/** What is written down while a run is prepared, days before its bell. */
+const preparing: ReadonlySet<EntryKind> = new Set(['weighed', 'deviation']);
+/** How long before its bell a run may be prepared. */
+const prepMs = 30 * dayMs;
+
+export const isPreparing = (kind: EntryKind): boolean => preparing.has(kind);
+
+/** Moments at which what is prepared for a run may have been written down. */
+export function prepOpen(run: Run, now: number): { earliest: number; latest: number; words: string } {
+  return {
+    earliest: run.startsAt - prepMs,
+    latest: Math.max(now, logOpen(run, now)?.latest ?? now) + slackMs,
+    words: 'in the thirty days before this run, or while it goes on',
+  };
 }
 
 /** Moments on a run’s clock that its log takes; null while it has not started. */

@@ -161,3 +161,45 @@ describe('the log', () => {
     expect(text).toContain('event: run');
   });
 });
+
+describe('a run that is being prepared', () => {
+  it('takes weights and what ran short from its teacher, days before; nothing else, and nothing from probes', async () => {
+    const server = await runningApp();
+    try {
+      await startedRun(server);
+      const startsAt = Date.now() + 2 * 86_400_000;
+      await server.send('POST', '/api/runs', {
+        ...{ id: 'next', practicalId: 'honeycomb', revision: 1, roomId: 'kitchen', classId: '9b' },
+        ...{ startsAt, stations: 8, probes: 'none', seed: 1 },
+      });
+      const weighed = {
+        kind: 'weighed',
+        ...{ ingredientId: 'sugar', name: 'sugar', grams: 101, wantedG: 100 },
+        by: 'staff',
+      } as const;
+      const send = (entries: object[]) => server.send('POST', '/api/runs/next/log', { entries });
+      const first = entryAt(Date.now(), 2, weighed);
+      expect((await send([first])).status).toBe(201);
+      expect(
+        (await send([entryAt(Date.now(), null, { kind: 'deviation', text: 'short of sugar' })])).status,
+      ).toBe(201);
+      const put = { kind: 'correction', corrects: first.id, to: { ...weighed, grams: 100 } } as const;
+      expect((await send([entryAt(Date.now(), 2, put)])).status).toBe(201);
+      expect((await send([first, entryAt(Date.now(), 2, readingOf(20))])).status).toBe(409);
+      expect((await send([entryAt(Date.now(), 9, weighed)])).body).toMatchObject({
+        errors: [{ field: 'station' }],
+      });
+      const long = entryAt(startsAt - 31 * 86_400_000, 2, weighed);
+      expect((await send([long])).body).toMatchObject({ errors: [{ field: 'at' }] });
+      // It is there when the run begins, and arrives late as well.
+      await server.send('POST', '/api/runs/next/start', {});
+      expect((await send([entryAt(startsAt - 20 * 86_400_000, 3, weighed)])).status).toBe(201);
+      const kept = (await server.get('/api/runs/next/log')).body as LoggedEntry[];
+      expect(kept.map(({ body }) => body.kind)).toEqual([
+        ...['weighed', 'deviation', 'correction', 'weighed'],
+      ]);
+    } finally {
+      await server.stop();
+    }
+  });
+});

@@ -103,6 +103,7 @@ describe('simulated probes', () => {
         stations: 8,
         balanceG: 1,
         equipment: [],
+        tools: [],
       });
       await app.classes.add({ id: 'c', name: '9B', students: 20, unit: 'C' });
       await app.practicals.add({ id: 'p', plan: examplePlan });

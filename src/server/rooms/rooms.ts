@@ -12,6 +12,7 @@ interface RoomRow {
   stations: number;
   balance_g: number;
   equipment: string;
+  tools: string;
   version: number;
 }
 
@@ -24,6 +25,7 @@ const roomOf = (row: RoomRow): Room => ({
   stations: row.stations,
   balanceG: row.balance_g,
   equipment: JSON.parse(row.equipment) as Room['equipment'],
+  tools: JSON.parse(row.tools) as Room['tools'],
   version: row.version,
 });
 
@@ -35,6 +37,7 @@ const columnsOf = (room: RoomInput) => ({
   stations: room.stations,
   balance_g: room.balanceG,
   equipment: JSON.stringify(room.equipment),
+  tools: JSON.stringify(room.tools),
 });
 
 /** Writes a room, in whatever transaction `knex` is; one of the same id stays as it is. */

@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
 import { readAllocation, type Allocation, type NewRun, type Run, type RunStatus } from '../../contract/runs';
 import { batchFacts } from '../../core/batch';
-import { readPlan, type Place } from '../../core/practical';
+import { placeShape, readPlan } from '../../core/practical';
 import type { RunClock } from '../../core/run';
+import { filled } from '../../core/shape';
 
 /** A run as it is stored, with what is joined to it. */
 export interface RunRow {
@@ -40,7 +41,7 @@ export function runOf(row: RunRow): Run {
     plan,
     batch: batchFacts(plan),
     roomId: row.room_id,
-    place: JSON.parse(row.place) as Place,
+    place: filled(placeShape, JSON.parse(row.place)),
     classId: row.class_id,
     className: row.class_name,
     students: row.students,

@@ -33,6 +33,7 @@ const fresh: RoomInput = {
   stations: 8,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 
 /** A room: its kind, its altitude or measured boiling point, its stations and balances. */

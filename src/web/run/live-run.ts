@@ -143,12 +143,11 @@ export class LiveRun extends Watched<LiveState> {
   }
 
   async #begin(seen: LoggedEntry[] | null) {
-    const { run } = this.state();
     const ids = new Set<string>();
     if (seen) this.#take(seen, true);
     else {
       if (this.door.station !== null) await this.#forgetSeen();
-      if (run.status !== 'planned') await this.#fetchLog((entry) => ids.add(entry.id));
+      await this.#fetchLog((entry) => ids.add(entry.id));
     }
     this.notebook.add(await this.outbox.open(seen ? null : ids));
     this.#stream = new SharedStream(this.door.live, () => `${this.door.live}?after=${this.#lastSeq}`, {
@@ -176,7 +175,6 @@ export class LiveRun extends Watched<LiveState> {
   /** What is new, and how the run stands, where no stream tells. */
   #fetchNews(): Promise<boolean> {
     this.#ask();
-    if (this.state().run.status === 'planned') return Promise.resolve(true);
     return this.#fetchLog().then(
       () => true,
       (reason: unknown) => !(reason instanceof Unreachable),
@@ -217,7 +215,7 @@ export class LiveRun extends Watched<LiveState> {
 
   /** What was told while this tab could not hear. */
   readonly #catchUp = () => {
-    if (this.state().run.status !== 'planned') void this.#fetchLog().catch(() => undefined);
+    void this.#fetchLog().catch(() => undefined);
   };
 
   #take(entries: readonly LoggedEntry[], kept = false) {

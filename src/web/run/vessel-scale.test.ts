@@ -13,6 +13,7 @@ const place: Place = {
   stations: 12,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 /** A station for each level, or one that has none. */
 const stationsOf = (plan: Plan) =>

@@ -55,6 +55,23 @@ export const contractThree: Record<string, Agreed> = {
     check: [],
   },
   // By hand: 4.59 kJ/K × 79.974 K at 1600 W, opening of 0.17205 m across, 0.2790 W/K lost: 231.0 s.
+  // P4: the display at 2, 225 g wanted: stop at 227.
+  'stop-at': {
+    inputs: { displayG: 2, wantedG: 225 },
+    keys: ['stopAtG'],
+    check: [['stopAtG', 227, 12]],
+  },
+  // By hand: 168/200 = 0.84, flour is not scarce.
+  'shrink-to-scarcest': {
+    inputs: {
+      lines: [
+        { name: 'sugar', wantedG: 200, haveG: 168 },
+        { name: 'flour', wantedG: 400, haveG: 500 },
+      ],
+    },
+    keys: ['factor', 'scarcest'],
+    check: [['factor', 0.84, 12]],
+  },
   'time-to-boil': {
     inputs: { waterG: 1000, startC: 20, powerW: 2000, lid: true },
     keys: ['minutes', 'low', 'high'],

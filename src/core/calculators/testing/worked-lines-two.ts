@@ -131,6 +131,17 @@ export const workedTwo: WorkedLines[] = [
     },
     ['1 × 1000 g | 1000 g', '1 × 500 g | 500 g', 'left over | 200 g', 'cost, the least there is | 2.2'],
   ],
+  ['stop-at', { displayG: -12.5, wantedG: 40 }, ['−12.5 g shown + 40 g wanted | 27.5 g']],
+  [
+    'shrink-to-scarcest',
+    {
+      lines: [
+        { name: 'milk', wantedG: 150, haveG: 100 },
+        { name: 'salt', wantedG: 0, haveG: 0 },
+      ],
+    },
+    ['milk: 100 g there / 150 g wanted | 0.6667', /^the least of these.* \| 0.6667$/],
+  ],
   // EU 1169/2011, annex XIV: 100 g sugar is 1700 kJ; / 4.184 = 406.3 kcal.
   [
     'nutrients',

@@ -7,14 +7,16 @@ import { nutsSeedsMeatFish } from './nuts-seeds-meat-fish';
 import { saucesAndDrinks } from './sauces-and-drinks';
 import { sugars } from './sugars';
 
-/** The whole shelf as text, one line an ingredient. */
-export const shelfText = [
+/** The shelf as text, one line an ingredient, by what is kept together. */
+export const shelfTexts = {
   flours,
   sugars,
-  dairyAndEggs,
-  leaveningAndSetting,
-  fruitAndVegetables,
-  nutsSeedsMeatFish,
-  saucesAndDrinks,
+  'dairy-and-eggs': dairyAndEggs,
+  'leavening-and-setting': leaveningAndSetting,
+  'fruit-and-vegetables': fruitAndVegetables,
+  'nuts-seeds-meat-fish': nutsSeedsMeatFish,
+  'sauces-and-drinks': saucesAndDrinks,
   dishes,
-].join('\n');
+} as const;
+
+export type ShelfId = keyof typeof shelfTexts;

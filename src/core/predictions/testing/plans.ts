@@ -42,6 +42,7 @@ export const high: Place = {
   stations: 8,
   balanceG: 1,
   equipment: [],
+  tools: [],
 };
 
 export const grams = (ingredientId: string): Acts => ({ on: 'amount', ingredientId, as: 'g', of: null });

@@ -10,6 +10,7 @@ export const kitchen: Place = {
   stations: 12,
   balanceG: 0.1,
   equipment: [],
+  tools: [],
 };
 export const laboratory: Place = { ...kitchen, name: 'Lab 3', kind: 'laboratory' };
 export const rooms = [

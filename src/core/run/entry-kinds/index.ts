@@ -6,6 +6,7 @@ import { observationKind } from './observation';
 import { photoKind } from './photo';
 import { readingKind } from './reading';
 import { timerKind } from './timer';
+import { weighedKind } from './weighed';
 
 /** Every kind of thing that can be written down. A new kind is a file and a line here. */
 export const entryKinds = {
@@ -17,6 +18,7 @@ export const entryKinds = {
   photo: photoKind,
   deviation: deviationKind,
   timer: timerKind,
+  weighed: weighedKind,
 } as const;
 
 export type { LogCells } from './entry-kind';
@@ -28,3 +30,4 @@ export type { ObservationBody, ObservationTime, Sense } from './observation';
 export { pictureHash, type PhotoBody } from './photo';
 export type { ReadingBody } from './reading';
 export type { TimerBody } from './timer';
+export type { WeighedBody } from './weighed';

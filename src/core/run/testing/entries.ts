@@ -11,6 +11,7 @@ export const place: Place = {
   stations: 12,
   balanceG: 0.1,
   equipment: [],
+  tools: [],
 };
 
 let serial = 0;

@@ -5,6 +5,7 @@ import * as who from './003-who';
 import * as arriving from './004-arriving';
 import * as library from './005-library';
 import * as room from './006-room';
+import * as prep from './007-prep';
 
 export interface Migration {
   name: string;
@@ -19,4 +20,5 @@ export const migrations: readonly Migration[] = [
   { name: '004-arriving', up: arriving.up },
   { name: '005-library', up: library.up },
   { name: '006-room', up: room.up },
+  { name: '007-prep', up: prep.up },
 ];

@@ -1,0 +1,11 @@
+export { keepingLabel, type KeepingLabel } from './keeping';
+export {
+  labelSheets,
+  labelSheetSource,
+  labelsOn,
+  labelSpots,
+  papers,
+  type LabelPaper,
+  type LabelSheet,
+  type LabelSpot,
+} from './sheets';

@@ -1,0 +1,34 @@
+export { byProductSource, type ByProduct } from './by-products';
+export { dearestLines, savingsOf, type Saving } from './cheaper';
+export { keepsSource } from './keeps';
+export { batchesOf, needsOf, type Need, type NeedPart, type OrderRun } from './needs';
+export {
+  orderOf,
+  stockAfter,
+  type Order,
+  type OrderLine,
+  type OrderOptions,
+  type OrderPack,
+  type Purchase,
+  type RunCost,
+} from './order';
+export { ownDensities, type OwnDensity } from './own-density';
+export { cheapestPacks, type Bought, type Pack } from './packs';
+export { prepWaysShape, usualPrepWays, type PrepWays } from './prep-ways';
+export {
+  emptyPantry,
+  ingredientKey,
+  mostProducts,
+  productListShape,
+  productShape,
+  stockListShape,
+  stockShape,
+  stores,
+  storeWords,
+  weighingShape,
+  type Pantry,
+  type Product,
+  type Stock,
+  type Store,
+  type Weighing,
+} from './products';

@@ -1,0 +1,247 @@
+import { describe, expect, it } from 'vitest';
+import { batchTables } from '../batch';
+import { newIngredient, newPlan, type Ingredient, type Plan } from '../practical';
+import { numberLevels } from '../practical/testing/plans';
+import {
+  emptyPantry,
+  orderOf,
+  ownDensities,
+  savingsOf,
+  stockAfter,
+  usualPrepWays,
+  type OrderRun,
+  type Pantry,
+  type Product,
+} from '.';
+
+const dayMs = 86_400_000;
+const monday = Date.UTC(2026, 0, 12);
+/** Bought the day before. */
+const options = {
+  buyDayOf: (at: number) => Math.floor(at / dayMs) * dayMs - dayMs,
+  dayAfter: (day: number, days: number) => day + days * dayMs,
+};
+
+const line = (id: string, name: string, amount: number, patch: Partial<Ingredient> = {}) =>
+  newIngredient({ id, name, amount, unit: 'g', ...patch });
+
+/** 0, 1, 2 and 4 % of 200 g flour, at two stations each. */
+const scones: Plan = {
+  ...newPlan('Scones', null),
+  factors: [
+    {
+      ...{ id: 'f', name: 'soda', unit: '' },
+      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
+      levels: numberLevels(0, 1, 2, 4),
+    },
+  ],
+  formula: [
+    line('flour', 'Plain flour', 200),
+    line('soda', 'Bicarbonate of soda', 2),
+    line('buttermilk', 'Buttermilk', 150, { unit: 'ml' }),
+    line('water', 'Water', 100),
+  ],
+};
+
+const run = (patch: Partial<OrderRun> & { day?: number } = {}): OrderRun => ({
+  ...{ id: 'r', title: 'Scones', className: '9B', students: 20, plan: scones, prep: usualPrepWays },
+  startsAt: monday + (patch.day ?? 0) * dayMs + 9 * 3_600_000,
+  stations: ['l0', 'l0', 'l1', 'l1', 'l2', 'l2', 'l3', 'l3'],
+  gramsOf: batchTables.gramsOf,
+  ...patch,
+});
+
+const product = (
+  ingredient: string,
+  packG: number,
+  price: number | null,
+  patch: Partial<Product> = {},
+): Product => ({
+  ...{ id: `${ingredient}-${packG}`, ingredient, name: '', packG, price, supplier: '', store: null },
+  ...{ keepsDays: null, allergens: null },
+  ...patch,
+});
+const pantryWith = (patch: Partial<Pantry>): Pantry => ({ ...emptyPantry, ...patch });
+const lineOf = (runs: OrderRun[], key: string, pantry = emptyPantry) =>
+  orderOf(runs, pantry, options).lines.find((one) => one.key === key)!;
+
+describe('what is needed', () => {
+  it('P1: 0, 1, 2 and 4 % of 200 g at two stations each is 28 g of soda, treatment by treatment', () => {
+    const soda = lineOf([run()], 'bicarbonate-of-soda');
+    expect(soda.neededG).toBeCloseTo(28, 9);
+    expect(soda.parts.map(({ treatment, batches, gramsEach }) => [treatment, batches, gramsEach])).toEqual([
+      ['0 % of plain flour', 2, 0],
+      ['1 % of plain flour', 2, 2],
+      ['2 % of plain flour', 2, 4],
+      ['4 % of plain flour', 2, 8],
+    ]);
+    expect(lineOf([run()], 'plain-flour').neededG).toBe(1600);
+  });
+
+  it('spares are of every treatment, the demonstration of the control, losses on top', () => {
+    const prep = { ...usualPrepWays, spares: 1, demonstration: true, lossPercent: 2 };
+    // 3 × (0 + 2 + 4 + 8) = 42 g and the control’s 0 g once more; flour for 13 batches; 2 % on top.
+    expect(lineOf([run({ prep })], 'bicarbonate-of-soda').neededG).toBeCloseTo(42 * 1.02, 9);
+    expect(lineOf([run({ prep })], 'plain-flour').neededG).toBeCloseTo(13 * 200 * 1.02, 9);
+  });
+
+  it('runs are taken together by ingredient however it is written; water comes from the tap', () => {
+    const other = { ...scones, factors: [], formula: [line('x', 'baking soda', 5)] };
+    const both = orderOf(
+      [run(), run({ id: 'q', plan: other, stations: [null, null] })],
+      emptyPantry,
+      options,
+    );
+    expect(both.lines.find(({ key }) => key === 'bicarbonate-of-soda')!.neededG).toBeCloseTo(38, 9);
+    expect(both.lines.map(({ key }) => key)).not.toContain('water');
+  });
+
+  it('what a station chooses is counted at the highest level; where no level is a number, it is said', () => {
+    const open = { id: 'o', value: null, words: 'own', control: false, open: true };
+    const withOpen = (levels: (typeof scones.factors)[0]['levels']) => ({
+      ...scones,
+      factors: [{ ...scones.factors[0]!, levels }],
+    });
+    const some = run({ plan: withOpen([...numberLevels(1, 3), open]), stations: ['l0', 'l1', 'o'] });
+    expect(lineOf([some], 'bicarbonate-of-soda').neededG).toBeCloseTo(2 + 6 + 6, 9);
+    const none = run({ plan: withOpen([open]), stations: ['o'] });
+    const { open: untold } = orderOf([none], emptyPantry, options);
+    expect(untold).toMatchObject([
+      {
+        name: 'Bicarbonate of soda',
+        parts: [{ grams: null, note: expect.stringContaining('chooses') as string }],
+      },
+    ]);
+  });
+
+  it('a range is ordered at its upper end; what no table knows is said and not guessed', () => {
+    const plan = {
+      ...scones,
+      factors: [],
+      formula: [line('a', 'Salt', 8, { amountTo: 10 }), line('b', 'Moon dust', 2, { unit: 'cup' })],
+    };
+    const order = orderOf([run({ plan, stations: [null] })], emptyPantry, options);
+    expect(order.lines.find(({ key }) => key === 'salt')!.neededG).toBeCloseTo(10, 9);
+    expect(order.open).toMatchObject([
+      { name: 'Moon dust', parts: [{ note: 'the table does not know its density' }] },
+    ]);
+  });
+});
+
+describe('what is bought', () => {
+  const milk = pantryWith({
+    products: [
+      product('Buttermilk', 500, 1.1, { keepsDays: 3 }),
+      product('buttermilk', 284, 0.8, { keepsDays: 3 }),
+    ],
+  });
+
+  it('what is there goes first; the rest in the school’s own packs, never the usual ones', () => {
+    const pantry = pantryWith({ ...milk, stock: [{ ingredient: 'butter milk', grams: 236 }] });
+    // 8 × 150 ml × 1.03 g/ml = 1236 g, 236 of them there: 2 × 500 g for 2.20, with 0 g left.
+    const { purchases, fromStockG, ownPacks } = lineOf([run()], 'buttermilk', pantry);
+    expect([fromStockG, ownPacks]).toEqual([236, true]);
+    expect(purchases[0]!.packs.map(({ pack, count }) => [count, pack.sizeG])).toEqual([[2, 500]]);
+    expect(purchases[0]).toMatchObject({ cost: 2.2, leftG: expect.closeTo(0, 9) as number });
+  });
+
+  it('what keeps three days is bought again for a lesson after them; flour is bought once', () => {
+    const week = [0, 1, 4].map((day) => run({ id: `r${day}`, day }));
+    const days = lineOf(week, 'buttermilk', milk).purchases.map(({ buyOn, runIds }) => [
+      (buyOn - monday) / dayMs,
+      runIds,
+    ]);
+    // Bought on Sunday it keeps to Wednesday; Friday’s is bought on Thursday.
+    expect(days).toEqual([
+      [-1, ['r0', 'r1']],
+      [3, ['r4']],
+    ]);
+    expect(lineOf(week, 'plain-flour').purchases).toHaveLength(1);
+    expect(lineOf(week, 'plain-flour').purchases[0]!.neededG).toBe(4800);
+  });
+
+  it('what is left over is there the week after', () => {
+    const order = orderOf([run()], milk, options);
+    const after = stockAfter(order, milk);
+    const left = lineOf([run()], 'buttermilk', milk).purchases[0]!.leftG;
+    expect(after.find(({ ingredient }) => ingredient === 'Buttermilk')!.grams).toBeCloseTo(left, 1);
+    const next = lineOf([run({ day: 7 })], 'buttermilk', { ...milk, stock: after });
+    expect(next.fromStockG).toBeCloseTo(left, 1);
+  });
+
+  it('yolks come out of whole eggs, and their whites are offered to whoever wants them', () => {
+    const plan = (name: string, amount: number) => ({
+      ...scones,
+      factors: [],
+      formula: [line('e', name, amount, { unit: 'each' })],
+    });
+    const yolks = run({ id: 'y', plan: plan('egg yolk', 2), stations: [null, null, null, null] });
+    const order = orderOf([yolks], emptyPantry, options);
+    // 8 yolks of 17 g: 8 eggs, 8 × 33 g of white.
+    expect(order.lines.find(({ key }) => key === 'egg')!.parts).toMatchObject([{ batches: 8, grams: 400 }]);
+    expect(order.lines.find(({ key }) => key === 'egg-yolk')).toMatchObject({ outOf: 'egg', purchases: [] });
+    expect(order.byProducts).toMatchObject([{ key: 'egg-white', grams: 264, couldGoTo: [] }]);
+  });
+
+  it('an ingredient with no pack is bought by mass, and eggs are whole', () => {
+    const plan = {
+      ...scones,
+      factors: [],
+      formula: [line('a', 'Moon dust', 30), line('b', 'egg', 1.5, { unit: 'each' })],
+    };
+    const lines = orderOf([run({ plan, stations: [null] })], emptyPantry, options).lines;
+    expect(lines.find(({ name }) => name === 'Moon dust')).toMatchObject({
+      loose: true,
+      purchases: [{ boughtG: 30 }],
+    });
+    expect(lines.find(({ key }) => key === 'egg')!.purchases[0]!.boughtG).toBe(300);
+  });
+});
+
+describe('what it costs', () => {
+  const priced = pantryWith({
+    products: [
+      product('plain flour', 1500, 1.2),
+      product('bicarbonate of soda', 200, 1),
+      product('buttermilk', 500, 1.1),
+    ],
+  });
+
+  it('at the till by packs, to a run by what it takes of them, to a station and a student', () => {
+    const { toPay, runs, unpriced } = orderOf([run()], priced, options);
+    // 2 × 1.20 + 1 × 1.00 + 3 × 1.10
+    expect(toPay).toBe(6.7);
+    expect(unpriced).toBe(0);
+    // 1600 × 1.2/1500 + 28 × 1/200 + 1236 × 1.1/500 = 1.28 + 0.14 + 2.72
+    expect(runs).toEqual([{ runId: 'r', cost: 4.14, perStation: 0.52, perStudent: 0.21, unpriced: 0 }]);
+  });
+
+  it('says how many prices are missing, and a class of nobody has no price a head', () => {
+    const { runs, unpriced } = orderOf([run({ students: 0 })], emptyPantry, options);
+    expect([unpriced, runs[0]!.unpriced, runs[0]!.perStudent]).toEqual([3, 3, null]);
+  });
+
+  it('offers what is cheaper, never for what is tested', () => {
+    const runs = [run({ prep: { ...usualPrepWays, spares: 1 } })];
+    const cheap = pantryWith({
+      products: [...priced.products, product('milk', 1000, 0.5), product('baking powder', 1000, 0.1)],
+    });
+    const words = savingsOf(orderOf(runs, cheap, options), runs, cheap).map((one) => one.words);
+    expect(words).toContain('milk in place of Buttermilk');
+    expect(words).toContain('no spares for 9B');
+    expect(words.join()).not.toContain('baking powder');
+  });
+});
+
+describe('a school’s own densities', () => {
+  it('are the mean of its own weighings, up to a moment', () => {
+    const cups = [126, 130, 128, 127, 129, 128].map((grams, i) => ({
+      ...{ id: String(i), ingredient: i % 2 ? 'flour' : 'Plain flour', ml: 250, grams, at: i },
+    }));
+    expect(ownDensities(cups).get('plain-flour')).toEqual({
+      gPerMl: expect.closeTo(128 / 250, 9) as number,
+      n: 6,
+    });
+    expect(ownDensities(cups, 1).get('plain-flour')!.n).toBe(2);
+  });
+});

@@ -1,0 +1,4 @@
+export { isShort, pullList, sharingOf, type Pull, type Sharing, type Use } from './pull-list';
+export { toolsOf, toolsOfPlan, toolsSource, type Tool } from './tools';
+export { codesOf, runningOn, weighingLists, type Dish, type WeighingList } from './weigh-out';
+export { trayOf, type Tray, type TrayItem, type Vessel } from './tray';

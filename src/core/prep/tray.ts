@@ -1,0 +1,73 @@
+import type { BenchSetting } from '../run';
+import { gramsWords, takenWords, type Plan, type StationIngredient } from '../practical';
+import { itemOf } from '../batch';
+import { toolsOf, type Tool } from './tools';
+
+export type Vessel = 'bowl' | 'dish' | 'glass' | 'block' | 'pieces';
+
+/** Something on a tray. */
+export interface TrayItem {
+  ingredientId: string;
+  /** From 1, in the order it is used. */
+  number: number;
+  name: string;
+  /** “4.0 g”, “150 ml”, “2”. */
+  amount: string;
+  state: string;
+  vessel: Vessel;
+  /** How large it is drawn, 0.5 to 1. */
+  size: number;
+  /** It is not the same at every station. */
+  varied: boolean;
+  /** Staff weigh it out, students do, or it comes from the class’s batch. */
+  by: StationIngredient['by'];
+}
+
+/** What lies before a station: what goes in, in the order of use, and the tools beside. */
+export interface Tray {
+  station: number;
+  items: TrayItem[];
+  /** Left out at this station: said, so that nobody looks for it. */
+  without: string[];
+  tools: Tool[];
+}
+
+/** The tray of a station: things in the order its steps take them, then what no step names. */
+export function trayOf(plan: Plan, setting: BenchSetting, station: number): Tray {
+  const own = setting.own(station);
+  const taken = own.ingredients.filter(({ dropped, grams }) => !dropped && (grams ?? 1) > 1e-6);
+  const used = own.steps.flatMap((step) => setting.usedIn(step, taken).map(({ id }) => id));
+  const place = (one: StationIngredient) => {
+    const at = used.indexOf(one.id);
+    return at < 0 ? used.length + taken.indexOf(one) : at;
+  };
+  const items = [...taken]
+    .sort((a, b) => place(a) - place(b))
+    .map((one, i): TrayItem => ({
+      ...{ ingredientId: one.id, number: i + 1, name: one.name, amount: amountOf(one), state: one.state },
+      ...vesselOf(one),
+      ...{ varied: setting.varied.has(one.id), by: one.by },
+    }));
+  return {
+    ...{ station, items, tools: toolsOf(plan, own, setting.place) },
+    without: own.ingredients.filter((one) => !taken.includes(one)).map(({ name }) => name),
+  };
+}
+
+function amountOf(one: StationIngredient): string {
+  if (one.unit === 'g' || one.unit === 'kg') return one.grams === null ? 'some' : gramsWords(one.grams);
+  return takenWords({ ...one, name: '', state: '' }).trim();
+}
+
+/** Solid fats and the like stand as a block. */
+const blocks = /\b(butter|margarine|lard|chocolate|cheese|dough|suet)\b/i;
+
+function vesselOf(one: StationIngredient): { vessel: Vessel; size: number } {
+  const grams = one.grams ?? 20;
+  const size = Math.min(1, Math.max(0.5, 0.5 + Math.log10(Math.max(1, grams / 5)) / 4));
+  if (one.unit === 'each') return { vessel: 'pieces', size };
+  const liquid = one.unit === 'ml' || one.unit === 'l' || (itemOf(one)?.waterPercent ?? 0) > 60;
+  if (liquid) return { vessel: 'glass', size };
+  if (blocks.test(one.name)) return { vessel: 'block', size };
+  return { vessel: grams >= 40 ? 'bowl' : 'dish', size };
+}

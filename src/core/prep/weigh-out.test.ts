@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { batchTables } from '../batch';
+import { newIngredient, newPlan, type Plan } from '../practical';
+import { numberLevels } from '../practical/testing/plans';
+import { benchSetting } from '../run';
+import { place } from '../run/testing/entries';
+import { blindCodes } from '../weighing';
+import { runningOn, weighingLists } from '.';
+
+const plan: Plan = {
+  ...newPlan('Scones', null),
+  factors: [
+    {
+      ...{ id: 'f', name: 'soda', unit: '' },
+      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
+      levels: numberLevels(0, 1, 4),
+    },
+  ],
+  formula: [
+    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g', by: 'students' }),
+    newIngredient({ id: 'soda', name: 'Bicarbonate of soda', amount: 2, unit: 'g', by: 'staff' }),
+  ],
+};
+const treatments = new Map([
+  [1, 'l2'],
+  [2, 'l0'],
+  [3, 'l1'],
+  [4, 'l1'],
+]);
+const options = {
+  setting: benchSetting(plan, place, treatments, batchTables),
+  treatmentAt: (station: number) => treatments.get(station) ?? null,
+  seed: 3,
+};
+
+describe('the weigh-out', () => {
+  it('has a dish for each station that takes some, by amount, and stops that run on from what is shown', () => {
+    const [flour, soda] = weighingLists(plan, { ...options, blind: false });
+    expect(soda!.dishes.map(({ station, mark, wanted: { wantedG } }) => [station, mark, wantedG])).toEqual([
+      [3, '1 % of plain flour', 2],
+      [4, '1 % of plain flour', 2],
+      [1, '4 % of plain flour', 8],
+    ]);
+    expect(runningOn(12.3, soda!.dishes).map((grams) => Number(grams.toFixed(6)))).toEqual([
+      14.3, 16.3, 24.3,
+    ]);
+    expect([soda!.totalG, soda!.varied, flour!.varied, flour!.dishes.length]).toEqual([12, true, false, 4]);
+    expect([...soda!.dishes[0]!.wanted.otherLevelsG].sort()).toEqual([0, 8]);
+  });
+
+  it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {
+    const blind = weighingLists(plan, { ...options, blind: true })[1]!.dishes;
+    expect(blind[0]!.mark).toMatch(/^[ABC]$/);
+    expect(blind[0]!.mark).toBe(blind[1]!.mark);
+    expect(blind[2]!.mark).not.toBe(blind[0]!.mark);
+    expect(blindCodes(['a', 'b', 'c'], 5)).toEqual(blindCodes(['a', 'b', 'c'], 5));
+    const many = Array.from({ length: 30 }, (_, i) => String(i));
+    expect(new Set(blindCodes(many, 1).values()).size).toBe(30);
+    // Over many runs the first treatment gets every letter about as often: it tells nothing of the level.
+    const counts = new Map<string, number>();
+    for (let seed = 0; seed < 900; seed += 1) {
+      const letter = blindCodes(['a', 'b', 'c'], seed).get('a')!;
+      counts.set(letter, (counts.get(letter) ?? 0) + 1);
+    }
+    // Four standard errors of 300 ± 14.
+    for (const letter of ['A', 'B', 'C']) expect(Math.abs(counts.get(letter)! - 300)).toBeLessThan(57);
+  });
+});

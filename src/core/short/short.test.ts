@@ -1,0 +1,130 @@
+import { describe, expect, it } from 'vitest';
+import { batchTables } from '../batch';
+import { emptyPantry, type Pantry } from '../order';
+import { newIngredient, newPlan, noPortions, stationPlan, type Plan } from '../practical';
+import { inOtherTin, shrinkToScarcest, toolSwapsFor, waysOut, type ShortAsked } from '.';
+
+const plan: Plan = {
+  ...newPlan('Biscuit rounds', null),
+  formula: [
+    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g' }),
+    newIngredient({ id: 'sugar', name: 'Caster sugar', amount: 100, unit: 'g' }),
+    newIngredient({ id: 'nuts', name: 'Almonds', amount: 20, unit: 'g', optional: true }),
+  ],
+  portions: { ...noPortions, pieces: 8 },
+};
+const own = stationPlan(plan, null, null, batchTables.gramsOf);
+const asked = (patch: Partial<ShortAsked> = {}): ShortAsked => ({
+  ...{ plan, spares: 0, ingredientId: 'sugar', haveG: 1000, pantry: emptyPantry, canBuy: false },
+  batches: Array.from({ length: 12 }, (_, i) => ({ station: i + 1, treatmentId: i < 6 ? 'a' : 'b', own })),
+  ...patch,
+});
+const waysOf = (patch: Partial<ShortAsked> = {}) => waysOut(asked(patch))!.ways;
+const kinds = (patch: Partial<ShortAsked> = {}) => waysOf(patch).map(({ kind }) => kind);
+
+describe('what is scarcest', () => {
+  it('shrinks the batch to it, never grows it', () => {
+    const lines = (have: number[]) => have.map((haveG, i) => ({ name: 'abc'[i]!, wantedG: 100, haveG }));
+    expect(shrinkToScarcest(lines([90, 84, 100]))).toEqual({ factor: 0.84, scarcest: 'b' });
+    expect(shrinkToScarcest(lines([200, 100]))).toEqual({ factor: 1, scarcest: null });
+    expect(shrinkToScarcest([{ name: 'x', wantedG: 5, haveG: 0 }]).factor).toBe(0);
+    expect(() => shrinkToScarcest([{ name: 'x', wantedG: 0, haveG: 0 }])).toThrow('lines');
+  });
+});
+
+describe('ran short', () => {
+  it('of a cup of sugar (225 g in 1200): smaller batches by 0.81, then something else at every station alike', () => {
+    const ways = waysOf({ haveG: 975 });
+    expect(ways[0]).toMatchObject({ kind: 'smaller', name: 'batches of 0.81', factor: 0.81, testCost: 1 });
+    // 0.81 × 200 and 0.81 × 100 g; 0.81 × 8 pieces is 6 whole ones.
+    expect(ways[0]!.words).toBe(
+      'batches of 0.81 at every station: 162 g plain flour for 200 g and 81 g caster sugar for 100 g, 6 pieces for 8',
+    );
+    const granulated = ways.find(({ name }) => name.includes('granulated'))!;
+    // 225 g are missing; a gram for a gram; 18.75 g a station.
+    expect(granulated).toMatchObject({ name: '225 g granulated sugar instead', testCost: 1 });
+    expect(granulated.working.map(({ value }) => value)).toEqual([225, 1, 18.75]);
+    expect(granulated.words).toContain('19 % of it at every station alike');
+    expect(kinds({ haveG: 975 }).at(-1)).toBe('fewer');
+  });
+
+  it('spares first, then the shop while there is time; what is optional may be left out', () => {
+    expect(kinds({ haveG: 1200, spares: 2, canBuy: true }).slice(0, 2)).toEqual(['spares', 'buy']);
+    expect(kinds({ haveG: 1200, spares: 2 })).not.toContain('buy');
+    expect(kinds({ haveG: 1199, spares: 2 })).not.toContain('spares');
+    expect(waysOf({ haveG: 1300, spares: 2 })[0]!.name).toBe('keep 1 spare of 2');
+    expect(waysOf({ ingredientId: 'nuts', haveG: 0 })[0]).toMatchObject({ kind: 'leave-out', testCost: 1 });
+    expect(kinds({ haveG: 0 })).not.toContain('leave-out');
+    // A batch of nothing is none.
+    expect(kinds({ haveG: 0 })).not.toContain('smaller');
+  });
+
+  it('in whole packs of the school, with what they cost', () => {
+    const sugar = { id: 'p', ingredient: 'castor sugar', name: '', packG: 500, price: 0.9, supplier: '' };
+    const pantry: Pantry = {
+      ...emptyPantry,
+      products: [{ ...sugar, store: null, keepsDays: null, allergens: null }],
+    };
+    expect(waysOf({ haveG: 500, canBuy: true, pantry })[0]!.name).toBe('buy 2 × 500 g, 1.80');
+  });
+
+  it('never offers to swap what is tested as if it were fair, nor what there is too little of', () => {
+    const tested: Plan = {
+      ...plan,
+      factors: [
+        {
+          ...{ id: 'f', name: 'sugar', unit: '', levels: [] },
+          acts: { on: 'amount', ingredientId: 'sugar', as: 'g', of: null },
+        },
+      ],
+    };
+    const costs = waysOf({ plan: tested })
+      .filter(({ kind }) => kind === 'swap')
+      .map(({ testCost }) => testCost);
+    expect(new Set(costs)).toEqual(new Set([3]));
+    const little = { ...emptyPantry, stock: [{ ingredient: 'granulated sugar', grams: 150 }] };
+    expect(waysOf({ pantry: little }).some(({ name }) => name.includes('granulated'))).toBe(false);
+  });
+
+  it('says what allergen a swap brings', () => {
+    const almonds = waysOf({ ingredientId: 'nuts', haveG: 0 });
+    expect(almonds.some(({ kind }) => kind === 'swap')).toBe(true);
+    const milk = { ...plan, formula: [newIngredient({ id: 'm', name: 'Milk', amount: 100, unit: 'g' })] };
+    const milkOwn = stationPlan(milk, null, null, batchTables.gramsOf);
+    const ways = waysOf({
+      plan: milk,
+      ingredientId: 'm',
+      batches: [{ station: 1, treatmentId: null, own: milkOwn }],
+      haveG: 0,
+    });
+    expect(ways.find(({ name }) => name.includes('soya'))!.testWords).toContain('Brings soya');
+  });
+
+  it('fewer stations: of the treatment with most repeats, never the last of one', () => {
+    const [fewer] = waysOf({ haveG: 950 }).filter(({ kind }) => kind === 'fewer');
+    expect(fewer!.words).toBe('stations 6, 11 and 12 work with another: 9 batches take 900 g caster sugar');
+    const two = asked().batches.filter(({ station }) => station === 1 || station === 12);
+    expect(kinds({ batches: two, haveG: 100 })).not.toContain('fewer');
+  });
+
+  it('is nothing where it is not short, and cannot be told where the amount is not known', () => {
+    expect(waysOut(asked({ haveG: 1200 }))).toBeNull();
+    expect(waysOut(asked({ ingredientId: 'none', haveG: 0 }))).toBeNull();
+  });
+});
+
+describe('tools', () => {
+  it('a tin of another size: depth by the floor, time between depth and its square', () => {
+    // 20 cm for 23 cm round: 415 for 314 cm²; common practice: a third deeper.
+    const { depthTimes, minutesTimes } = inOtherTin((Math.PI * 23 ** 2) / 4, (Math.PI * 20 ** 2) / 4);
+    expect(depthTimes).toBeCloseTo(1.3225, 9);
+    expect([minutesTimes.low, minutesTimes.high]).toEqual([depthTimes, depthTimes ** 2]);
+    expect(inOtherTin(100, 200).minutesTimes).toEqual({ low: 0.25, high: 0.5 });
+  });
+
+  it('what does instead, with what it changes; nothing for what nobody knows', () => {
+    expect(toolSwapsFor('cutter, 5 cm')).toHaveLength(2);
+    expect(toolSwapsFor('thermometer 2')[1]!.changes).toContain('nothing replaces the probe');
+    expect(toolSwapsFor('moon rake')).toEqual([]);
+  });
+});

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { fineG, stopAt, weighedVerdict, type Wanted } from '.';
+
+const wanted = (name: string, wantedG: number, patch: Partial<Wanted> = {}): Wanted => ({
+  ...{ name, wantedG, job: '', otherLevelsG: [], divisionG: 0.1 },
+  ...patch,
+});
+const rank = (of: Wanted, grams: number) => weighedVerdict(of, grams).rank;
+
+describe('at the balance', () => {
+  it('P4: with 2 g on the display and 225 wanted it stops at 227; below zero as well', () => {
+    expect(stopAt(2, 225)).toBe(227);
+    expect(stopAt(-12.5, 40)).toBe(27.5);
+    expect(stopAt(0.1, 0.2)).toBe(0.3);
+    expect(() => stopAt(2, -1)).toThrow('wantedG is -1; allowed: a number from 0 to 100000 g');
+  });
+
+  it('P4: 126 for 125 g of flour is fine, one gram more in 4 g of soda is a check', () => {
+    expect(rank(wanted('Plain flour', 125), 126)).toBe('fine');
+    expect(rank(wanted('Bicarbonate of soda', 4), 5)).toBe('check');
+    expect(weighedVerdict(wanted('Bicarbonate of soda', 4, { job: 'leavening base' }), 5).words).toBe(
+      '1 g (25 %) too much, more gas, browner, and what finds no acid tastes of soap',
+    );
+  });
+
+  it('of what is tested the way to the next level counts: half a gram of four, with two beside it, is a check', () => {
+    const levels = { otherLevelsG: [0, 2, 8] };
+    expect(rank(wanted('Bicarbonate of soda', 4), 4.5)).toBe('note');
+    const { rank: found, words } = weighedVerdict(wanted('Bicarbonate of soda', 4, levels), 4.5);
+    expect([found, words]).toEqual([
+      'check',
+      expect.stringContaining('a quarter of the way to the next level') as string,
+    ]);
+    expect(rank(wanted('Bicarbonate of soda', 4, levels), 4.2)).toBe('fine');
+    expect(rank(wanted('Bicarbonate of soda', 4, levels), 3.7)).toBe('note');
+    // Where none belongs, any is a check; where a level is far off, the share alone counts.
+    expect(rank(wanted('Bicarbonate of soda', 0, { otherLevelsG: [2] }), 0.4)).toBe('check');
+    expect(rank(wanted('Plain flour', 200, { otherLevelsG: [400] }), 203)).toBe('fine');
+  });
+
+  it('what the balance cannot tell is fine', () => {
+    expect(fineG(wanted('salt', 2, { divisionG: 1 }))).toBe(0.5);
+    expect(rank(wanted('salt', 2, { divisionG: 1 }), 2.5)).toBe('fine');
+    expect(fineG(wanted('butter', 40))).toBeCloseTo(0.8, 9);
+    expect(fineG(wanted('bicarbonate of soda', 40))).toBeCloseTo(2, 9);
+  });
+});
