@@ -17,6 +17,9 @@ export default defineConfig({
       'reflect-metadata',
       'sharp',
       '@node-rs/argon2',
+      'exceljs',
+      'fontkit',
+      'pdfmake',
     ],
   },
   build: {

@@ -42,6 +42,22 @@ export function ensurePackages({ quiet = false } = {}) {
   writeFileSync(mark, lock);
 }
 
+/** Installs a package of Debian for the tests. */
+function install(name, elseSay) {
+  process.stderr.write(`Installing ${name} for the tests …\n`);
+  const asRoot = process.getuid?.() === 0 ? [] : ['sudo'];
+  const apt = (...args) => {
+    const [command, ...rest] = [...asRoot, 'apt-get', ...args];
+    run(command, rest, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  };
+  try {
+    apt('update', '-qq');
+    apt('install', '-y', '-qq', name);
+  } catch (error) {
+    throw new Error(`${name} is missing and could not be installed (${error.message}). ${elseSay}`);
+  }
+}
+
 /** Where Chromium is, installed through apt-get if need be. */
 export function ensureChromium() {
   const places = [
@@ -52,21 +68,13 @@ export function ensureChromium() {
   ];
   const found = places.find((place) => place && existsSync(place));
   if (found) return found;
-  process.stderr.write('Installing Chromium for the tests …\n');
-  const asRoot = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => {
-    const [command, ...rest] = [...asRoot, 'apt-get', ...args];
-    run(command, rest, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
-  };
-  try {
-    apt('update', '-qq');
-    apt('install', '-y', '-qq', 'chromium');
-  } catch (error) {
-    throw new Error(
-      `Chromium is missing and could not be installed (${error.message}). Set CHROMIUM_PATH to one.`,
-    );
-  }
+  install('chromium', 'Set CHROMIUM_PATH to one.');
   return '/usr/bin/chromium';
+}
+
+/** What turns printed pages into pictures and text, to be measured by the tests. */
+export function ensurePoppler() {
+  if (!existsSync('/usr/bin/pdftoppm')) install('poppler-utils', 'Install pdftoppm and pdftotext by hand.');
 }
 
 function newest(path) {

@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, ensureBuild, ensureChromium, ensurePackages, root } from './setup.mjs';
+import { bin, ensureBuild, ensureChromium, ensurePackages, ensurePoppler, root } from './setup.mjs';
 
 const counts = { passed: 0, failed: 0 };
 const results = join(root, 'test-results');
@@ -39,6 +39,7 @@ function tally(fine, passed, failed) {
 try {
   ensurePackages();
   const chromium = ensureChromium();
+  ensurePoppler();
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
 

@@ -1,5 +1,5 @@
 import { placeShape, type Place } from '../core/practical';
-import { id, record, whole, type Of } from '../core/shape';
+import { about, id, number, orNull, record, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
 
 /** A new room, with the id its maker gave it. */
@@ -15,6 +15,16 @@ export type RoomInput = Place;
 const roomEditShape = record('RoomEdit', { version: whole(1, 1e9), ...placeShape.fields });
 export const RoomEdit = classOf(roomEditShape);
 export type RoomEdit = Of<typeof roomEditShape>;
+
+/** What a thermometer showed. */
+const thermometerCheckShape = record('ThermometerCheck', {
+  thermometerId: id(),
+  checkedAt: about('ms since 1970', whole(0, 8.64e15)),
+  inIceC: about('in melting ice', orNull(number(-20, 20, '°C'))),
+  inBoilingC: about('in boiling water', orNull(number(70, 120, '°C'))),
+});
+export const ThermometerCheck = classOf(thermometerCheckShape);
+export type ThermometerCheck = Of<typeof thermometerCheckShape>;
 
 export interface Room extends Place {
   id: string;

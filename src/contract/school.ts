@@ -1,7 +1,8 @@
 import { riskScaleShape } from '../core/practical';
 import { schoolWaysShape, type SchoolWays } from '../core/days';
-import { about, record, whole, type Of } from '../core/shape';
+import { about, list, number, record, refined, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
+import { momentRange } from './runs';
 
 /** The school’s words for the risk that remains. */
 const newRiskScaleShape = record('RiskScale', { words: riskScaleShape });
@@ -15,6 +16,20 @@ const waysEditShape = record('SchoolWaysEdit', {
 });
 export const SchoolWaysEdit = classOf(waysEditShape);
 export type SchoolWaysEdit = Of<typeof waysEditShape>;
+
+/** What a class may cost in a term. */
+const budgetShape = refined(
+  record('Budget', {
+    className: text(60, 1),
+    amount: about('in the school’s money', number(0.01, 1e6)),
+    from: about('the first moment of the term, ms since 1970', whole(...momentRange)),
+    to: about('the moment it is over', whole(...momentRange)),
+  }),
+  ({ from, to }) => (from < to ? null : 'an end after the beginning'),
+  'to',
+);
+export type Budget = Of<typeof budgetShape>;
+export const Budgets = classOf(record('Budgets', { budgets: list(budgetShape, 200) }));
 
 /** The school, as every page may ask for it. */
 export interface School {
@@ -30,6 +45,7 @@ export interface School {
   waysVersion: number;
   /** A calendar may subscribe to its lessons. */
   calendarShared: boolean;
+  budgets: Budget[];
 }
 
 /** How the copies of the database go. */

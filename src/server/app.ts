@@ -29,10 +29,19 @@ import { logRoutes } from './log/routes';
 import { OwnMeasureShelf } from './measures/own-measures';
 import { measureRoutes } from './measures/routes';
 import { openApiDocument } from './openapi/document';
+import { PantryShelf } from './pantry/pantry';
+import { pantryRoutes } from './pantry/routes';
+import { Press } from './paper/press';
+import { paperRoutes } from './paper/routes';
 import { Pictures } from './pictures/pictures';
 import { pictureRoutes } from './pictures/routes';
 import { Practicals } from './practicals/practicals';
 import { practicalRoutes } from './practicals/routes';
+import { Orders } from './prep/orders';
+import { Preps } from './prep/preps';
+import { prepRoutes } from './prep/routes';
+import { ThermometerChecks } from './prep/thermometer-checks';
+import { TickList } from './prep/tick-list';
 import { Problem, problemHandler, unknownRoute } from './problems/problem';
 import { Rooms } from './rooms/rooms';
 import { roomRoutes } from './rooms/routes';
@@ -139,7 +148,9 @@ type Parts = ReturnType<typeof partsOf>;
 function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.now, ...options }: AppOptions) {
   const rooms = new Rooms(knex);
   const classes = new Classes(knex);
-  const runs = new Runs(knex, rooms, classes, now);
+  const pantry = new PantryShelf(knex, now);
+  const preps = new Preps(knex);
+  const runs = new Runs(knex, rooms, classes, pantry, now);
   const practicals = new Practicals(knex, runs, now);
   const teachers = new Teachers(knex, now);
   const authors = new Authors(teachers);
@@ -159,7 +170,11 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     passes: new Passes(knex, runs, now),
     shelves: new Shelves(knex, now),
     measures: new OwnMeasureShelf(knex, now),
-    school,
+    ...{ school, pantry, preps },
+    orders: new Orders({ runs, preps, pantry, school }),
+    ticks: new TickList(knex, authors),
+    checks: new ThermometerChecks(rooms),
+    press: new Press(options.fileThread ?? null),
     timetables: new Timetables(runs, school, options.fileThread ?? null),
     sharedCalendar: new SharedCalendar(knex),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),
@@ -225,6 +240,9 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   practicalRoutes(gate, parts.practicals);
   libraryRoutes(gate, parts.shelves);
   measureRoutes(gate, parts.measures);
+  pantryRoutes(gate, parts.pantry);
+  prepRoutes(gate, parts);
+  paperRoutes(gate, { ...parts, addresses: options.addresses ?? (() => []) });
   daysRoutes(gate, parts);
   runRoutes(gate, {
     ...parts,

@@ -4,6 +4,7 @@ import { RefusedValue } from '../core/bounds';
 import { layLesson, type LessonAsked, type LessonLaid } from './days/lay-lesson';
 import { backUp } from './db/backup';
 import { connectTo } from './db/open';
+import type { PaperAsked, PaperTold } from './paper/papers';
 import { Problem, refusedField } from './problems/problem';
 import { doJob, type Job, type Outcome } from './run-files/job';
 import { runFilesOn } from './run-files/on-database';
@@ -13,9 +14,10 @@ import type { Said } from './threads/in-thread';
 export type Given =
   | ({ dataFolder: string } & ({ job: Job } | { copyAt: number }))
   | { lesson: LessonAsked }
+  | { papers: PaperAsked }
   | { calculator: string; inputs: unknown };
 
-type Told = Outcome | LessonLaid | CalculatorAnswer;
+type Told = Outcome | LessonLaid | CalculatorAnswer | PaperTold;
 
 /** So much may be on its way and not yet taken. */
 const mostAhead = 8;
@@ -26,6 +28,12 @@ const waitMs = 10_000;
 async function* outcomesOf(given: Given): AsyncGenerator<Told> {
   if ('calculator' in given) {
     yield runCalculator(given.calculator, given.inputs);
+    return;
+  }
+  if ('papers' in given) {
+    // Heavy, and wanted by no other thread.
+    const { papersOf } = await import('./paper/papers');
+    yield* papersOf(given.papers);
     return;
   }
   if ('lesson' in given) {

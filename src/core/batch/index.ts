@@ -1,3 +1,3 @@
 export { batchFacts, batchTables, ingredientGrams, itemOf, syrupOfFormula } from './by-table';
-export { tablesOf, type BatchFacts } from './facts';
+export { keyOf, tablesOf, type BatchFacts } from './facts';
 export { depthMm, fillOf, portionsByCount, portionsByMass, roundsOf, sheetCm2 } from './portions';

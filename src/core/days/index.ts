@@ -8,4 +8,5 @@ export {
   type ListLine,
   type SchoolWays,
 } from './school-ways';
-export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteWords } from './wall-clock';
+export { lastOpen } from './open-hours';
+export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteWords, startOfDay } from './wall-clock';

@@ -11,6 +11,9 @@ export function clockTime(ms: number, days: number, minute: number): number {
   return new Date(day.getFullYear(), day.getMonth(), day.getDate() + days, 0, minute).getTime();
 }
 
+/** Midnight at the beginning of a day, `days` after the day of `ms`. */
+export const startOfDay = (ms: number, days: number): number => clockTime(ms, days, 0);
+
 /** Minutes after midnight a clock of the school shows. */
 export function minuteOfDay(ms: number): number {
   const at = new Date(ms);

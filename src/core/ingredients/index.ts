@@ -12,6 +12,7 @@ export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, sentenceUses } from './in-sentences';
 export {
   allergenIds,
+  type AllergenId,
   ingredientsSource,
   type BulkDensity,
   type Composition,

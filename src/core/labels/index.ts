@@ -1,3 +1,4 @@
+export { dishLabel, keptLabel, labelKinds, stationLabel, type LabelKind, type LabelText } from './texts';
 export { keepingLabel, type KeepingLabel } from './keeping';
 export {
   labelSheets,

@@ -12,7 +12,7 @@ export {
   type Purchase,
   type RunCost,
 } from './order';
-export { ownDensities, type OwnDensity } from './own-density';
+export { ownDensities, withOwnDensities, type OwnDensity } from './own-density';
 export { cheapestPacks, type Bought, type Pack } from './packs';
 export { prepWaysShape, usualPrepWays, type PrepWays } from './prep-ways';
 export {

@@ -23,12 +23,6 @@ export const csvColumns = [
 
 type CsvRow = Partial<Record<(typeof csvColumns)[number], string | number>>;
 
-/**
- * What a spreadsheet may take for a formula: also behind blanks and what some take for the end of a cell, and with the
- * full-width signs that are read as their narrow ones.
- */
-export const formula = /^[\s;,'"]*[=+\-@|%＝＋－＠]/;
-
 /** Entries of a run as rows of its CSV: one line an entry, nothing left out. */
 export function csvRows(run: Run, entries: readonly LogRow[]): CsvRow[] {
   const levels = new Map(

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import { Classes } from '../classes/classes';
 import { Log } from '../log/log';
 import { Pictures } from '../pictures/pictures';
+import { PantryShelf } from '../pantry/pantry';
 import { Rooms } from '../rooms/rooms';
 import { Runs } from '../runs/runs';
 import { Authors } from '../teachers/authors';
@@ -14,7 +15,7 @@ export function runFilesOn(knex: Knex, dataFolder: string): RunFiles {
   const rooms = new Rooms(knex);
   const classes = new Classes(knex);
   return new RunFiles(knex, {
-    ...{ rooms, classes, runs: new Runs(knex, rooms, classes, now) },
+    ...{ rooms, classes, runs: new Runs(knex, rooms, classes, new PantryShelf(knex, now), now) },
     log: new Log(knex, new Authors(new Teachers(knex, now)), '', now),
     pictures: new Pictures(knex, dataFolder, now),
   });

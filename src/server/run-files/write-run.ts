@@ -14,7 +14,8 @@ import {
 import type { Run } from '../../contract/runs';
 import type { Log, LogRow } from '../log/log';
 import type { Pictures } from '../pictures/pictures';
-import { csvColumns, csvRows, formula } from './log-csv';
+import { formula } from '../csv/formula';
+import { csvColumns, csvRows } from './log-csv';
 
 /** What a run is written from: up to a place in its log, so that what comes meanwhile is not half in it. */
 export interface Written {

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex';
 import { readAllocation, type Allocation, type NewRun, type Run, type RunStatus } from '../../contract/runs';
-import { batchFacts } from '../../core/batch';
-import { placeShape, readPlan } from '../../core/practical';
+import { LRUCache } from 'lru-cache';
+import { batchFacts, type BatchFacts } from '../../core/batch';
+import { placeShape, readPlan, type Plan } from '../../core/practical';
 import type { RunClock } from '../../core/run';
 import { filled } from '../../core/shape';
 
@@ -30,16 +31,29 @@ export interface RunRow {
 export const statusOf = (row: Pick<RunRow, 'started_at' | 'finished_at'>): RunStatus =>
   row.finished_at !== null ? 'finished' : row.started_at !== null ? 'running' : 'planned';
 
+/** Plans of revisions as they were read, with what the ingredients table knows of them: neither ever changes. */
+export class ReadPlans {
+  readonly #known = new LRUCache<string, { plan: Plan; batch: BatchFacts }>({ max: 100 });
+
+  of({ practical_id, revision, plan: text }: Pick<RunRow, 'practical_id' | 'revision' | 'plan'>) {
+    const key = `${practical_id} ${revision}`;
+    const known = this.#known.get(key);
+    if (known) return known;
+    const plan = readPlan(JSON.parse(text));
+    const read = { plan, batch: batchFacts(plan) };
+    this.#known.set(key, read);
+    return read;
+  }
+}
+
 /** A stored run as everybody else has it. */
-export function runOf(row: RunRow): Run {
+export function runOf(row: RunRow, plans: ReadPlans): Run {
   const allocation = readAllocation(JSON.parse(row.allocation) as Parameters<typeof readAllocation>[0]);
-  const plan = readPlan(JSON.parse(row.plan));
   return {
     id: row.id,
     practicalId: row.practical_id,
     revision: row.revision,
-    plan,
-    batch: batchFacts(plan),
+    ...plans.of(row),
     roomId: row.room_id,
     place: filled(placeShape, JSON.parse(row.place)),
     classId: row.class_id,

@@ -4,12 +4,14 @@ import { type Allocation, type NewRun, type Run, type RunRemarks } from '../../c
 import { allocateTreatments } from '../../core/design';
 import { batchTables } from '../../core/batch';
 import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
+import { withOwnDensities } from '../../core/order';
 import { reviewPlan } from '../../core/review';
 import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
+import type { PantryShelf } from '../pantry/pantry';
 import type { Rooms } from '../rooms/rooms';
-import { insertRun, runOf, statusOf, type RunRow } from './run-row';
+import { insertRun, ReadPlans, runOf, statusOf, type RunRow } from './run-row';
 
 /** What lists show of a run: no document is read for it. */
 interface SummaryRow extends Pick<
@@ -50,10 +52,20 @@ export class Runs {
   /** What the margin said of a run, and of what it was asked: a large plan takes a second. */
   readonly #said = new Map<string, { asked: string; remarks: RunRemarks }>();
 
-  constructor(knex: Knex, rooms: Rooms, classes: Classes, now: () => number) {
+  readonly #plans = new ReadPlans();
+  readonly #pantry: Pick<PantryShelf, 'densities'>;
+
+  constructor(
+    knex: Knex,
+    rooms: Rooms,
+    classes: Classes,
+    pantry: Pick<PantryShelf, 'densities'>,
+    now: () => number,
+  ) {
     this.#knex = knex;
     this.#rooms = rooms;
     this.#classes = classes;
+    this.#pantry = pantry;
     this.#now = now;
   }
 
@@ -90,11 +102,28 @@ export class Runs {
     if (kept) return kept;
     const row = (await this.#rows().where('runs.id', id).first()) as RunRow | undefined;
     if (!row) throw notFound('run', id);
-    const run = runOf(row);
-    // Until it begins, a run takes its room as it is today.
-    if (run.status === 'planned') return { ...run, place: placeOf(await this.#rooms.one(run.roomId)) };
-    this.#kept.set(id, run);
+    const run = await this.#whole(row);
+    if (run.status !== 'planned') this.#kept.set(id, run);
     return run;
+  }
+
+  /** Whole runs that begin from `from` up to `to`, soonest first. */
+  async between(from: number, to: number): Promise<Run[]> {
+    const rows = (await this.#rows()
+      .where('runs.starts_at', '>=', from)
+      .where('runs.starts_at', '<', to)
+      .orderBy('runs.starts_at')) as RunRow[];
+    return Promise.all(rows.map((row) => this.#whole(row)));
+  }
+
+  /** With the school’s own densities; until it begins, with its room as it is today, or as it last was. */
+  async #whole(row: RunRow): Promise<Run> {
+    const run = runOf(row, this.#plans);
+    const own = await this.#pantry.densities(run.startedAt);
+    const whole = { ...run, batch: withOwnDensities(run.batch, run.plan.formula, own) };
+    if (run.status !== 'planned') return whole;
+    const room = await this.#rooms.one(run.roomId).catch(() => null);
+    return room ? { ...whole, place: placeOf(room) } : whole;
   }
 
   /** What the margin says about the plan of a run, in the room it is in. */
@@ -114,13 +143,13 @@ export class Runs {
     const rows = (await this.#rows()
       .whereNotNull('runs.started_at')
       .whereNull('runs.finished_at')) as RunRow[];
-    return rows.map(runOf);
+    return Promise.all(rows.map((row) => this.#whole(row)));
   }
 
   /** Plans a run and draws its layout; the same id again is harmless. */
   async add(wanted: NewRun): Promise<Run> {
     const known = (await this.#rows().where('runs.id', wanted.id).first()) as RunRow | undefined;
-    if (known) return runOf(known);
+    if (known) return this.#whole(known);
     const plan = await this.#planOf(wanted.practicalId, wanted.revision);
     const room = await this.#rooms.one(wanted.roomId).catch(() => {
       throw refusedField('/roomId', wanted.roomId, 'a room of this school');

@@ -1,11 +1,12 @@
 import type { Knex } from 'knex';
 import { usualWays, type SchoolWays } from '../../core/days';
 import { usualRiskScale } from '../../core/practical';
-import type { School, SchoolWaysEdit } from '../../contract/school';
+import type { Budget, School, SchoolWaysEdit } from '../../contract/school';
 import { Problem } from '../problems/problem';
 
 const scaleKey = 'risk-scale';
 const waysKey = 'ways';
+const budgetsKey = 'budgets';
 export const calendarKey = 'calendar';
 const scaleIn = (kept: string | undefined) =>
   kept === undefined ? [...usualRiskScale] : (JSON.parse(kept) as string[]);
@@ -36,6 +37,7 @@ export class SchoolSettings {
       riskScale: scaleIn(values.get(scaleKey)),
       ...waysIn(values.get(waysKey)),
       calendarShared: (values.get(calendarKey) ?? '') !== '',
+      budgets: JSON.parse(values.get(budgetsKey) ?? '[]') as Budget[],
     };
   }
 
@@ -54,6 +56,12 @@ export class SchoolSettings {
       }
       await setSchool(knex, { [waysKey]: JSON.stringify({ ways, waysVersion: version + 1 }) });
     });
+    return this.get();
+  }
+
+  /** Sets what classes may cost. */
+  async setBudgets(budgets: readonly Budget[]): Promise<School> {
+    await setSchool(this.#knex, { [budgetsKey]: JSON.stringify(budgets) });
     return this.get();
   }
 

@@ -1,0 +1,105 @@
+import type { RunTimetable } from '../../contract/days';
+import type { Run } from '../../contract/runs';
+import { clockTime } from '../../core/days';
+import {
+  dishLabel,
+  keepingLabel,
+  keptLabel,
+  labelKinds,
+  labelSheets,
+  labelsOn,
+  papers,
+  stationLabel,
+  type LabelKind,
+  type LabelPaper,
+  type LabelText,
+} from '../../core/labels';
+import { gramsWords } from '../../core/practical';
+import { weighingLists } from '../../core/prep';
+import { refusedField } from '../problems/problem';
+import type { LabelsAsked } from './label-sheets';
+import { runParts, type PartAsked, type RunPart } from './papers';
+import { marksOf, settingOfRun, treatmentAt, type PaperRun } from './run-of-paper';
+
+type Query = Record<string, unknown>;
+
+export function paperIn({ paper = 'A4' }: Query): LabelPaper {
+  if (typeof paper === 'string' && paper in papers) return paper as LabelPaper;
+  throw refusedField('/paper', paper, Object.keys(papers).join(' or '));
+}
+
+/** The parts of a run that can be asked for by name. */
+export const partNames = [...runParts, 'timetable'] as const;
+
+export async function partIn(
+  name: string,
+  of: PaperRun,
+  timetableOf: () => Promise<RunTimetable>,
+): Promise<PartAsked> {
+  if (name === 'timetable') return { is: 'timetable', of, timetable: await timetableOf() };
+  if ((runParts as readonly string[]).includes(name)) return { is: name as RunPart, of };
+  throw refusedField('/paper', name, `one of ${partNames.join(', ')}`);
+}
+
+export function labelKindIn({ kind = 'stations' }: Query): LabelKind {
+  if ((labelKinds as readonly unknown[]).includes(kind)) return kind as LabelKind;
+  throw refusedField('/kind', kind, `one of ${labelKinds.join(', ')}`);
+}
+
+/** Which sheet of labels, and which of its labels are used up. */
+export function labelsIn({ sheet: id = 'a4-21', startAt = '1', borders }: Query): LabelsAsked {
+  const sheet = labelSheets.find((one) => one.id === id);
+  if (!sheet) throw refusedField('/sheet', id, `one of ${labelSheets.map((one) => one.id).join(', ')}`);
+  const at = Number(startAt);
+  const most = labelsOn(sheet);
+  if (!Number.isInteger(at) || at < 1 || at > most)
+    throw refusedField('/startAt', startAt, `a whole number from 1 to ${most}`);
+  return { sheet, startAt: at, borders: borders === 'yes' };
+}
+
+/** What stands on the labels of a run. */
+export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): LabelText[] {
+  const { run, ways } = of;
+  const setting = settingOfRun(run);
+  const markOf = marksOf(of, setting);
+  const common = { className: run.className, title: run.plan.title };
+  switch (kind) {
+    case 'stations':
+      return run.stations.map((station) =>
+        stationLabel({
+          ...{ ...common, station, mark: markOf(station), startsAt: run.startsAt },
+          address: `${origin}/runs/${run.id}/stations/${station}`,
+        }),
+      );
+    case 'dishes':
+      return weighingLists(run.plan, {
+        ...{ setting, treatmentAt: treatmentAt(run), seed: run.seed, blind: ways.blind },
+      })
+        .filter(({ by }) => by === 'staff')
+        .flatMap(({ dishes, varied }) =>
+          dishes.map(({ station, name, wanted }) =>
+            dishLabel({
+              ...{ ...common, station, name, mark: varied ? markOf(station) : '' },
+              amount: ways.blind && varied ? '' : gramsWords(wanted.wantedG),
+            }),
+          ),
+        );
+    case 'storage':
+      return run.stations.map((station) =>
+        keptText(run, { ...common, station, mark: markOf(station), seat: '' }),
+      );
+    case 'parcels':
+      return Array.from({ length: run.students }, (_, i) =>
+        keptText(run, { ...common, station: 0, mark: '', seat: `seat ${i + 1}` }),
+      );
+  }
+}
+
+/** Made when the lesson is over, at the latest. */
+const keptText = (run: Run, of: Parameters<typeof keptLabel>[0]) =>
+  keptLabel(of, keepingLabel(run.plan, run.place, clockTime(run.startsAt, 0, minuteOf(run))));
+
+function minuteOf({ startsAt, plan }: Run): number {
+  const at = new Date(startsAt);
+  return at.getHours() * 60 + at.getMinutes() + plan.periodMinutes;
+}

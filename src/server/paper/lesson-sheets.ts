@@ -1,0 +1,266 @@
+import type { Content } from 'pdfmake/interfaces';
+import type { RunTimetable } from '../../contract/days';
+import { clockWords, dayWords, minuteMs } from '../../core/days';
+import { capitalised, listed } from '../../core/format';
+import type { LabelPaper } from '../../core/labels';
+import {
+  endsWords,
+  factorsWithLevels,
+  factorUnit,
+  isPhoto,
+  laneWords,
+  minutesWords,
+  piecesWords,
+  settingsWords,
+  takenWords,
+  type Plan,
+  type Response,
+} from '../../core/practical';
+import { allergenLines, riskLines } from '../../core/risk';
+import { lessonSteps, type OwnPlan } from '../../core/run';
+import { hazards, whoDecides } from '../../core/safety';
+import { orderWords, runningOrder } from '../../core/timetable';
+import { printedWidth, type Sheets } from './make-pdf';
+import { blanks, heading, ink, line, part, table, under, type CellText, type Column } from './parts';
+import { lessonWords, marksOf, settingOfRun, type PaperRun } from './run-of-paper';
+import { words } from './words';
+
+/** What can hurt, whom, and what is done about it. */
+export function riskSheets({ run }: PaperRun): Sheets {
+  const { plan, place } = run;
+  const lines = riskLines(plan, place).filter(({ leftOut }) => !leftOut);
+  const found = allergenLines(plan);
+  return {
+    name: `Risk assessment · ${plan.title} · ${run.className}`,
+    content: [
+      heading('Risk assessment'),
+      under(
+        `${plan.title} · ${lessonWords(run)} · ${place.kind === 'laboratory' ? 'science laboratory: nothing is eaten' : 'food room'}`,
+      ),
+      table(
+        [
+          { head: 'hazard', width: 100 },
+          { head: 'who', width: 70 },
+          { head: 'what is done about it', width: '*' },
+          { head: 'remains', width: 48 },
+          { head: 'where', width: 70 },
+        ],
+        lines.map(({ hazard, who, control, remains, origin }): CellText[] => [
+          ...[{ text: hazard, bold: true }, who, control, plan.riskScale[remains] ?? '', origin],
+        ]),
+        9,
+      ),
+      ...(found.length > 0
+        ? [
+            part('Allergens'),
+            ...found.map(({ name, from, often }) =>
+              line(
+                `${capitalised(name)}: ${often ? 'in some makes of ' : ''}${listed(from)}${often ? '; the label decides' : ''}.`,
+              ),
+            ),
+          ]
+        : []),
+      line(
+        'Assessed by ______________________   Date ______________   Signature ______________________',
+        {},
+        [0, 14, 0, 6],
+      ),
+      line(whoDecides, { size: 8.5, color: ink.soft }),
+    ],
+  };
+}
+
+/** The lesson minute by minute with clock times, and the jobs around it. */
+export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs }: RunTimetable): Sheets {
+  const say = (minute: number) => clockWords(run.startsAt + minute * minuteMs);
+  const order = timetable ? runningOrder(run.plan, timetable) : [];
+  return {
+    name: `Timetable · ${run.plan.title} · ${run.className}`,
+    content: [
+      heading('Timetable'),
+      under(`${run.plan.title} · ${lessonWords(run)}`),
+      ...(jobs.length > 0
+        ? [
+            part('Around the lesson'),
+            table(
+              [
+                { head: 'when', width: 110 },
+                { head: 'who', width: 70 },
+                { head: 'what', width: '*' },
+              ],
+              jobs.map((job): CellText[] => [
+                `${dayWords(job.startsAt)} ${clockWords(job.startsAt)}`,
+                job.who,
+                job.words,
+              ]),
+            ),
+          ]
+        : []),
+      part('The lesson'),
+      ...(impossible === null ? [] : [line(impossible, { bold: true })]),
+      ...(order.length === 0
+        ? []
+        : [
+            table(
+              [
+                { head: 'at', width: 40 },
+                { head: 'who', width: 60 },
+                { head: 'what', width: '*' },
+              ],
+              order.map((one): CellText[] => [
+                { text: say(one.atMin), bold: true },
+                one.for,
+                orderWords(one, say),
+              ]),
+            ),
+          ]),
+    ],
+  };
+}
+
+/** A sheet for every station: its own level, batch and method, and room for what it finds. */
+export function studentSheets(paperRun: PaperRun, paper: LabelPaper): Sheets {
+  const { run } = paperRun;
+  const setting = settingOfRun(run);
+  const markOf = marksOf(paperRun, setting);
+  const width = printedWidth(paper);
+  return {
+    name: `Student sheets · ${run.plan.title} · ${run.className}`,
+    content: run.stations.map((station, i): Content => ({
+      stack: [
+        ...front(paperRun, {
+          station,
+          own: setting.own(station),
+          mark: markOf(station),
+          varied: setting.varied,
+          width,
+        }),
+        { stack: back(run.plan, run.unit, width), pageBreak: 'before' },
+      ],
+      ...(i > 0 && { pageBreak: 'before' }),
+    })),
+  };
+}
+
+interface SheetOf {
+  station: number;
+  own: OwnPlan;
+  mark: string;
+  varied: ReadonlySet<string>;
+  width: number;
+}
+
+function front({ run, ways }: PaperRun, { station, own, mark, varied, width }: SheetOf): Content[] {
+  const { plan } = run;
+  const changed = listed(factorsWithLevels(plan).map(({ name }) => name || 'what changes'));
+  const chosen = own.open.map((factor) => `we chose ____________ ${factorUnit(plan, factor)}`);
+  const level = ways.blind
+    ? `letter ${mark}`
+    : [own.treatment?.label, own.treatment?.control ? 'the control' : '', ...chosen]
+        .filter(Boolean)
+        .join(', ');
+  const amounts = own.ingredients
+    .filter(({ id, by }) => !(ways.blind && varied.has(id) && by === 'staff'))
+    .map((one) => ({ text: `☐ ${takenWords(one)}`, bold: varied.has(one.id) }));
+  const half = Math.ceil(amounts.length / 2);
+  const column = (some: typeof amounts) => ({
+    stack: some.map((one) => line(one.text, { bold: one.bold }, [0, 0, 0, 1])),
+  });
+  return [
+    line(
+      `Station ${station}   Seats ________________   ${lessonWords(run)}`,
+      { size: 9.5, color: ink.soft },
+      [0, 0, 0, 4],
+    ),
+    heading(plan.title),
+    line(plan.question, { font: 'Heading', size: 11.5 }, [0, 0, 0, 4]),
+    ...(own.treatment ? [line(`Our level of ${changed}: ${level}`, { bold: true, size: 10.5 })] : []),
+    ...piecesWords(own, run.unit).map((said) => line(capitalised(said))),
+    part('We expect, because'),
+    blanks(2, width),
+    ...(amounts.length > 0
+      ? [
+          part('Our batch'),
+          { columns: [column(amounts.slice(0, half)), column(amounts.slice(half))], columnGap: 16 },
+        ]
+      : []),
+    part('Method'),
+    ...lessonSteps(own).map((step, i): Content => {
+      const settings = settingsWords(step.settings, run.unit);
+      const until = endsWords(step, run.unit);
+      const said = [
+        step.text,
+        until && `Until ${until}.`,
+        settings && `${capitalised(settings)}.`,
+        step.adult && 'An adult does this.',
+        laneWords[step.lane] && `${capitalised(laneWords[step.lane])}.`,
+      ];
+      return {
+        unbreakable: true,
+        columns: [
+          { ...words(String(i + 1), { bold: true }), width: 16 },
+          {
+            width: '*',
+            stack: [
+              line(said.filter(Boolean).join(' '), {}, [0, 0, 0, 1]),
+              ...step.hazards.map((id) =>
+                line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
+              ),
+            ],
+          },
+          { ...words(minutesWords(step), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
+        ],
+        margin: [0, 0, 0, 3],
+      };
+    }),
+    line(whoDecides, { size: 8, color: ink.soft }),
+  ];
+}
+
+function back(plan: Plan, unit: 'C' | 'F', width: number): Content[] {
+  const typed = plan.responses.filter((one) => one.formula === '' && !isPhoto(one));
+  const head = ({ name, unit: own, points }: Response) =>
+    `${name}${own && points.length === 0 ? `, ${own}` : ''}`;
+  return [
+    ...plan.noted.map(({ what, unit: own }) =>
+      line(`${capitalised(what)}: ________________ ${own}`, {}, [0, 4, 0, 0]),
+    ),
+    ...(plan.thermometers.length > 0
+      ? [
+          part('Temperature'),
+          emptyGrid(['minute', `°${unit}`, 'minute', `°${unit}`, 'minute', `°${unit}`], 6),
+        ]
+      : []),
+    part('What we saw'),
+    emptyGrid(
+      ['', 'before', 'during', 'after'],
+      Math.max(1, plan.lookedAt.length),
+      plan.lookedAt.map(({ what }) => what),
+    ),
+    ...(typed.length > 0
+      ? [
+          part('What we measured'),
+          emptyGrid(['', ...typed.map(head)], Math.max(3, ...typed.map(({ pieces }) => pieces)), [
+            '1',
+            '2',
+            '3',
+          ]),
+        ]
+      : []),
+    { stack: [part('What went differently'), blanks(3, width)], unbreakable: true },
+    ...plan.studentQuestions.flatMap((question, i) => [
+      {
+        stack: [line(`${String.fromCharCode(97 + i)}  ${question}`, {}, [0, 6, 0, 0]), blanks(3, width)],
+        unbreakable: true,
+      },
+    ]),
+  ];
+}
+
+function emptyGrid(heads: readonly string[], rows: number, firsts: readonly string[] = []): Content {
+  const columns: Column[] = heads.map((head) => ({ head, width: '*' }));
+  const body = Array.from({ length: rows }, (_, i): CellText[] =>
+    heads.map((__, j) => (j === 0 && firsts[i] ? firsts[i]! : ' ')),
+  );
+  return table(columns, body, 10, true);
+}

@@ -1,0 +1,125 @@
+import { PrepEdit, Ticks } from '../../contract/prep';
+import { routes } from '../../contract/routes';
+import { Budgets } from '../../contract/school';
+import type { Gate } from '../actors/gate';
+import { momentIn } from '../problems/moment';
+import { refusedField } from '../problems/problem';
+import type { Runs } from '../runs/runs';
+import type { SchoolSettings } from '../school/school';
+import type { ThermometerChecks } from './thermometer-checks';
+import { ThermometerCheck } from '../../contract/rooms';
+import { csvOfOrder } from './order-csv';
+import type { OrderAsked, Orders } from './orders';
+import type { Preps } from './preps';
+import type { TickList } from './tick-list';
+
+export interface PrepParts {
+  runs: Runs;
+  preps: Preps;
+  orders: Orders;
+  ticks: TickList;
+  checks: ThermometerChecks;
+  school: SchoolSettings;
+}
+
+/** Longest span of days an order takes, ms. */
+const longestMs = 200 * 24 * 3_600_000;
+
+/** Which days and which runs are asked for. */
+export function orderAskedIn(query: Record<string, unknown>): OrderAsked {
+  const from = momentIn(query.from, 'from');
+  const to = momentIn(query.to, 'to');
+  if (from === undefined) throw refusedField('/from', undefined, 'a moment in ms since 1970');
+  if (to === undefined) throw refusedField('/to', undefined, 'a moment in ms since 1970');
+  if (!(to > from && to - from <= longestMs))
+    throw refusedField('/to', to, 'after `from`, by at most 200 days');
+  const without = typeof query.without === 'string' ? query.without.split(',').filter(Boolean) : [];
+  return { from, to, without: new Set(without) };
+}
+
+export function prepRoutes(gate: Gate, parts: PrepParts): void {
+  const { runs, preps, checks, school } = parts;
+  gate.route(
+    { method: 'get', path: routes.runPrep(':id'), may: 'teacher', says: 'How a run is prepared' },
+    async ({ request }) => preps.of((await runs.one(request.params.id as string)).id),
+  );
+  gate.route(
+    {
+      ...{ method: 'put', path: routes.runPrep(':id'), may: 'teacher', body: PrepEdit },
+      says: 'Changes how a run is prepared from the version it was read at',
+    },
+    async ({ request, body }) => preps.change((await runs.one(request.params.id as string)).id, body),
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.thermometerCheck(':id'), may: 'teacher', body: ThermometerCheck },
+      says: 'Keeps what a thermometer of a room showed in ice and in boiling water; its readings in runs are put right by it',
+    },
+    ({ request, body }) => checks.keep(request.params.id as string, body),
+  );
+  gate.route(
+    {
+      ...{ method: 'put', path: routes.budgets, may: 'teacher', body: Budgets },
+      says: 'Sets what each class may cost in a term',
+    },
+    ({ body }) => school.setBudgets(body.budgets),
+  );
+  orderRoutes(gate, parts);
+  tickRoutes(gate, parts);
+}
+
+function orderRoutes(gate: Gate, { orders }: PrepParts): void {
+  const says = 'What all runs that begin from `from` up to `to` take together, but for those `without` names';
+  gate.route({ method: 'get', path: routes.order, may: 'teacher', says }, ({ request }) =>
+    orders.of(orderAskedIn(request.query)),
+  );
+  gate.route(
+    {
+      method: 'get',
+      path: routes.orderCsv,
+      may: 'teacher',
+      type: 'text/csv',
+      says: 'The same as a CSV file',
+    },
+    async ({ request, response }) => {
+      response
+        .type('text/csv; charset=utf-8')
+        .setHeader('Content-Disposition', 'attachment; filename="order.csv"')
+        .send(csvOfOrder(await orders.make(orderAskedIn(request.query))));
+    },
+  );
+  const spreadsheet = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.orderXlsx, may: 'teacher', type: spreadsheet },
+      says: 'The same as a workbook whose sums are live',
+    },
+    async ({ request, response }) => {
+      const { xlsxOfOrder } = await import('./order-xlsx');
+      response
+        .type(spreadsheet)
+        .setHeader('Content-Disposition', 'attachment; filename="order.xlsx"')
+        .send(await xlsxOfOrder(await orders.make(orderAskedIn(request.query))));
+    },
+  );
+}
+
+function tickRoutes(gate: Gate, { ticks }: PrepParts): void {
+  gate.route(
+    {
+      ...{ method: 'get', path: routes.ticks, may: 'teacher' },
+      says: 'What is ticked off, of lines that begin with `begins`',
+    },
+    ({ request }) => ticks.all(typeof request.query.begins === 'string' ? request.query.begins : ''),
+  );
+  gate.route(
+    {
+      ...{ method: 'post', path: routes.ticks, may: 'teacher', body: Ticks, signs: true },
+      says: 'Ticks lines off, or no longer; the last word by its own clock counts',
+    },
+    async ({ body, actor }) => {
+      await ticks.keep(body.ticks, actor);
+      return { kept: body.ticks.length };
+    },
+  );
+}
