@@ -22,6 +22,7 @@ const thermometerCheckShape = record('ThermometerCheck', {
   checkedAt: about('ms since 1970', whole(0, 8.64e15)),
   inIceC: about('in melting ice', orNull(number(-20, 20, '°C'))),
   inBoilingC: about('in boiling water', orNull(number(70, 120, '°C'))),
+  station: about('whose station it lies at; null: nobody has said', orNull(whole(1, 40))),
 });
 export const ThermometerCheck = classOf(thermometerCheckShape);
 export type ThermometerCheck = Of<typeof thermometerCheckShape>;

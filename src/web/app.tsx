@@ -33,6 +33,19 @@ const ResultsPage = lazy(() =>
 const RunWallPage = lazy(() => import('./wall/WallPage').then((page) => ({ default: page.RunWallPage })));
 const PlanWallPage = lazy(() => import('./wall/WallPage').then((page) => ({ default: page.PlanWallPage })));
 const ReportPage = lazy(() => import('./report/ReportPage').then((page) => ({ default: page.ReportPage })));
+const PrepPage = lazy(() => import('./prep/PrepPage').then((page) => ({ default: page.PrepPage })));
+const WeighOutPage = lazy(() =>
+  import('./weighing/WeighOutPage').then((page) => ({ default: page.WeighOutPage })),
+);
+const OrderPage = lazy(() => import('./order/OrderPage').then((page) => ({ default: page.OrderPage })));
+const ShoppingPage = lazy(() =>
+  import('./order/ShoppingPage').then((page) => ({ default: page.ShoppingPage })),
+);
+const JobsPage = lazy(() => import('./ticks/JobsPage').then((page) => ({ default: page.JobsPage })));
+const PacksPage = lazy(() => import('./pantry/PacksPage').then((page) => ({ default: page.PacksPage })));
+const ThermometersPage = lazy(() =>
+  import('./rooms/ThermometersPage').then((page) => ({ default: page.ThermometersPage })),
+);
 
 /** Every address of the teacher’s. Each page is fetched when it is first opened. */
 export function App() {
@@ -58,6 +71,13 @@ export function App() {
                     <Route path="/practicals/:practicalId/trial" element={<TrialPage />} />
                     <Route path="/practicals/:practicalId/plan" element={<PlanPage />} />
                     <Route path="/practicals/:practicalId/run" element={<RunsPage />} />
+                    <Route path="/runs/:runId/prep" element={<PrepPage />} />
+                    <Route path="/runs/:runId/weigh-out" element={<WeighOutPage />} />
+                    <Route path="/order" element={<OrderPage />} />
+                    <Route path="/shopping" element={<ShoppingPage />} />
+                    <Route path="/jobs" element={<JobsPage />} />
+                    <Route path="/school/packs" element={<PacksPage />} />
+                    <Route path="/rooms/:roomId/thermometers" element={<ThermometersPage />} />
                     <Route path="/runs/:runId/bench" element={<BenchPage />} />
                     <Route path="/practicals/:practicalId/timetable" element={<PlanWallPage />} />
                     <Route path="/runs/:runId/timetable" element={<RunWallPage />} />

@@ -1,3 +1,4 @@
+export { prepLines, type PrepLine, type PrepPerson } from './prep-lines';
 export { isShort, pullList, sharingOf, type Pull, type Sharing, type Use } from './pull-list';
 export { toolsOf, toolsOfPlan, toolsSource, type Tool } from './tools';
 export { codesOf, runningOn, weighingLists, type Dish, type WeighingList } from './weigh-out';

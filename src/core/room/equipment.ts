@@ -1,4 +1,4 @@
-import { about, flag, id, list, number, oneOf, orNull, record, text, union, whole, type Of } from '../shape';
+import { about, flag, id, later, list, number, oneOf, orNull, record, text, union, whole, type Of } from '../shape';
 
 /** Squares a plan of a room can have each way; a square is half a metre. */
 const roomSquares = 60;
@@ -57,6 +57,7 @@ export const equipmentShape = union('Equipment', 'kind', {
     inIceC: about('what it showed in melting ice', orNull(celsius(-20, 20))),
     inBoilingC: about('what it showed in boiling water', orNull(celsius(70, 120))),
     boilingC: about('what water boiled at then', orNull(celsius(80, 102))),
+    station: later(null, about('whose station it lies at; null: nobody has said', orNull(whole(1, 40)))),
   },
 });
 

@@ -57,6 +57,7 @@ export function newEquipment(kind: EquipmentKind, id: string, number: number): E
         inIceC: null,
         inBoilingC: null,
         boilingC: null,
+        station: null,
       };
   }
 }

@@ -58,5 +58,6 @@ export {
 } from './bench-setting';
 export { isMissing, type ResultCell } from './result-cell';
 export { stationRange } from './station-range';
+export { truthIn, type TruthOf } from './truth';
 export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

@@ -10,6 +10,7 @@ import type {
   WeighedBody,
 } from './entry-kinds';
 import { ReadingTrace } from './reading-trace';
+import type { TruthOf } from './truth';
 
 /** A recorded body with where and when it was written. */
 export interface Noted<B> {
@@ -76,9 +77,19 @@ export class Notebook {
   /** The correction that stands: the latest, of one moment the one with the later id. */
   readonly #lastCorrection = new Map<string, { at: number; id: string }>();
 
-  /** @param zeroMs the moment traces count their seconds from: the start of the run */
-  constructor(zeroMs: number, stations: readonly number[]) {
+  readonly #truth: TruthOf;
+
+  /**
+   * @param zeroMs the moment traces count their seconds from: the start of the run
+   * @param truth puts typed readings right; without it they are believed
+   */
+  constructor(
+    zeroMs: number,
+    stations: readonly number[],
+    truth: TruthOf = (_station, _probe, celsius) => celsius,
+  ) {
     this.zeroMs = zeroMs;
+    this.#truth = truth;
     for (const station of stations) this.#stations.set(station, emptyNotes());
   }
 
@@ -223,7 +234,9 @@ export class Notebook {
     if (body.kind === 'reading') {
       let trace = notes.readings.get(body.probe);
       if (!trace) notes.readings.set(body.probe, (trace = new ReadingTrace()));
-      trace.insert(id, (at - this.zeroMs) / 1000, body.celsius);
+      const typed = body.source === 'typed' && station !== null;
+      const celsius = typed ? this.#truth(station, body.probe, body.celsius) : body.celsius;
+      trace.insert(id, (at - this.zeroMs) / 1000, celsius);
       return;
     }
     const list = notes[listOf[body.kind]] as Noted<RecordedBody>[];

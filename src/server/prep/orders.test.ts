@@ -275,12 +275,12 @@ describe('a thermometer in ice and in boiling water', () => {
         lowC: -50,
         highC: 300,
       },
-      ...{ divisionC: 0.1, lineC: 1, checkedAt: null, inIceC: null, inBoilingC: null, boilingC: null },
+      ...{ divisionC: 0.1, lineC: 1, checkedAt: null, inIceC: null, inBoilingC: null, boilingC: null, station: null },
     };
     const [room] = (await server.get('/api/rooms')).body as [{ id: string }];
     const { id, ...rest } = room;
     await server.send('PUT', `/api/rooms/${id}`, { ...rest, equipment: [thermometer] });
-    const check = { thermometerId: 't1', checkedAt: monday, inIceC: 0.4, inBoilingC: 96.5 };
+    const check = { thermometerId: 't1', checkedAt: monday, inIceC: 0.4, inBoilingC: 96.5, station: 2 };
     const kept = (await server.send('POST', `/api/rooms/${id}/thermometer-check`, check)).body;
     // 1200 m: 96.0 °C by the formula of the core.
     expect(kept).toMatchObject({

@@ -19,10 +19,10 @@ export class ThermometerChecks {
       if (known?.kind !== 'thermometer') {
         throw refusedField('/thermometerId', check.thermometerId, `a thermometer of ${room.name}`);
       }
-      const { inIceC, inBoilingC, checkedAt } = check;
+      const { inIceC, inBoilingC, checkedAt, station } = check;
       const boilingC = boilingIn(room).boilingC;
       const equipment = room.equipment.map((one) =>
-        one === known ? { ...known, inIceC, inBoilingC, checkedAt, boilingC } : one,
+        one === known ? { ...known, inIceC, inBoilingC, checkedAt, boilingC, station } : one,
       );
       try {
         return await this.#rooms.change(id, { ...room, equipment, version });

@@ -86,10 +86,11 @@ export const useRunOnce = (id: string | undefined) =>
   });
 
 /** The timetable of a run with the jobs around it; the room, the plan and the school may have changed since it was asked. */
-export const useRunTimetable = (id: string) =>
+export const useRunTimetable = (id: string | undefined) =>
   useQuery({
     queryKey: ['run', id, 'timetable'],
-    queryFn: () => request<RunTimetable>(routes.runTimetable(id)),
+    queryFn: () => request<RunTimetable>(routes.runTimetable(id!)),
+    enabled: id !== undefined,
     staleTime: 0,
   });
 

@@ -5,13 +5,14 @@ import { useOpenRemarks } from '../margin/use-open-remarks';
 import { Frame } from './Frame';
 import type { KeyHelp } from './KeysHelp';
 import { presentRun, stopsOf } from './stops';
+import { usePrepOpen } from './use-prep-open';
 import { Thread } from './Thread';
 
 interface PracticalFrameProps {
   practical: Practical;
   /** Named in the address; else the present one. */
   runId?: string | null;
-  at: 'Plan' | 'Run' | 'Results' | 'Report';
+  at: 'Plan' | 'Prep' | 'Run' | 'Results' | 'Report';
   subtitle?: string;
   titleField?: ReactNode;
   keys?: readonly KeyHelp[];
@@ -35,10 +36,11 @@ export function PracticalFrame({
     practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
   const place = rooms.find((room) => room.id === practical.plan.roomId)?.place ?? null;
   const remarks = useOpenRemarks(practical.plan, place, rooms);
+  const prep = usePrepOpen(run);
   const thread = useMemo(() => {
     const ranks = remarks.map((remark) => remark.rank);
-    return <Thread stops={stopsOf(practical, run, ranks)} at={at} />;
-  }, [practical, run, remarks, at]);
+    return <Thread stops={stopsOf(practical, run, ranks, prep)} at={at} />;
+  }, [practical, run, remarks, at, prep]);
   return (
     <Frame
       title={practical.plan.title}

@@ -20,22 +20,29 @@ describe('the thread', () => {
     const bare = stopsOf(practical, undefined, ['stop', 'check', 'note']);
     expect(bare.map(({ to, needs }) => [to, needs])).toEqual([
       ['/practicals/p/plan', '1 to stop for'],
+      [null, 'no date yet'],
       ['/practicals/p/run', 'no date yet'],
-      [null, ''],
+      [null, 'after the run'],
       [null, ''],
     ]);
     const planned = stopsOf(practical, run('r', 'planned'), ['check', 'check']);
     expect(planned.map((stop) => stop.to)).toEqual([
       '/practicals/p/plan?run=r',
+      '/runs/r/prep',
       '/runs/r/bench',
       null,
       '/runs/r/report',
     ]);
     expect(planned[0]!.needs).toBe('2 to check');
+    const prepared = (open: number, short: number) =>
+      stopsOf(practical, run('r', 'planned'), [], { open, short })[1];
+    expect(prepared(3, 0)).toMatchObject({ needs: '3 to do', state: 'ahead' });
+    expect(prepared(3, 2)).toMatchObject({ needs: '2 short' });
+    expect(prepared(0, 0)).toMatchObject({ needs: '', state: 'done' });
     const running = stopsOf(practical, run('r', 'running'), ['note']);
     expect(running[0]).toMatchObject({ state: 'done', needs: '' });
     expect(running.map((stop) => stop.to).every(Boolean)).toBe(true);
-    expect(stopsOf(practical, run('r', 'finished'), [])[1]).toMatchObject({ state: 'done' });
+    expect(stopsOf(practical, run('r', 'finished'), [])[2]).toMatchObject({ state: 'done' });
   });
 
   it('speaks of the run going on, else the next, else the last', () => {

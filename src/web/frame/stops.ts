@@ -19,8 +19,27 @@ export interface Stop {
   needs: string;
 }
 
-/** The stops of the thread with what each still needs. */
-export function stopsOf(practical: Practical, run: RunSummary | undefined, ranks: readonly Rank[]): Stop[] {
+/** What is still to be done before a run, where somebody has looked. */
+export interface PrepOpen {
+  /** Jobs and lists that are not ticked. */
+  open: number;
+  /** Things of which there are too few. */
+  short: number;
+}
+
+const runNeeds: Record<RunSummary['status'], string> = {
+  planned: 'to start',
+  running: 'going on',
+  finished: '',
+};
+
+/** The five stops of the thread with what each still needs. */
+export function stopsOf(
+  practical: Practical,
+  run: RunSummary | undefined,
+  ranks: readonly Rank[],
+  prep: PrepOpen | null = null,
+): Stop[] {
   const stops = ranks.filter((rank) => rank === 'stop').length;
   const checks = ranks.filter((rank) => rank === 'check').length;
   const query = run ? `?run=${run.id}` : '';
@@ -33,12 +52,34 @@ export function stopsOf(practical: Practical, run: RunSummary | undefined, ranks
       needs: stops > 0 ? `${stops} to stop for` : checks > 0 ? `${checks} to check` : '',
     },
     {
+      name: 'Prep',
+      to: run ? `/runs/${run.id}/prep` : null,
+      state: begun || (prep !== null && prep.open + prep.short === 0) ? 'done' : 'ahead',
+      needs: run === undefined ? 'no date yet' : prepNeeds(begun, prep),
+    },
+    {
       name: 'Run',
       to: run ? `/runs/${run.id}/bench` : `/practicals/${practical.id}/run`,
       state: run?.status === 'finished' ? 'done' : 'ahead',
-      needs: run === undefined ? 'no date yet' : run.status === 'running' ? 'going on' : '',
+      needs: run === undefined ? 'no date yet' : runNeeds[run.status],
     },
-    { name: 'Results', to: begun ? `/runs/${run.id}/results` : null, state: 'ahead', needs: '' },
-    { name: 'Report', to: run ? `/runs/${run.id}/report` : null, state: 'ahead', needs: '' },
+    {
+      name: 'Results',
+      to: begun ? `/runs/${run.id}/results` : null,
+      state: 'ahead',
+      needs: begun ? '' : 'after the run',
+    },
+    {
+      name: 'Report',
+      to: run ? `/runs/${run.id}/report` : null,
+      state: 'ahead',
+      needs: run === undefined ? '' : begun ? '' : 'sheets to print',
+    },
   ];
+}
+
+function prepNeeds(begun: boolean, prep: PrepOpen | null): string {
+  if (begun || prep === null) return '';
+  if (prep.short > 0) return `${prep.short} short`;
+  return prep.open > 0 ? `${prep.open} to do` : '';
 }

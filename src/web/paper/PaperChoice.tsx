@@ -3,17 +3,27 @@ import { Printer } from 'lucide-react';
 import { MainButton, QuietButton } from '../ui/Button';
 import { papers, type PaperName } from './paper';
 
+interface PaperNamesProps {
+  paper: PaperName;
+  onPaper(paper: PaperName): void;
+}
+
+/** Which paper. */
+export const PaperNames = ({ paper, onPaper }: PaperNamesProps) => (
+  <Flex gap="1.5" my="3" role="group" aria-label="Paper">
+    {(Object.keys(papers) as PaperName[]).map((name) => (
+      <QuietButton key={name} aria-pressed={paper === name} onClick={() => onPaper(name)}>
+        {name}
+      </QuietButton>
+    ))}
+  </Flex>
+);
+
 /** Which paper, and the way to the printer. */
-export function PaperChoice({ paper, onPaper }: { paper: PaperName; onPaper(paper: PaperName): void }) {
+export function PaperChoice({ paper, onPaper }: PaperNamesProps) {
   return (
     <>
-      <Flex gap="1.5" my="3" role="group" aria-label="Paper">
-        {(Object.keys(papers) as PaperName[]).map((name) => (
-          <QuietButton key={name} aria-pressed={paper === name} onClick={() => onPaper(name)}>
-            {name}
-          </QuietButton>
-        ))}
-      </Flex>
+      <PaperNames paper={paper} onPaper={onPaper} />
       <MainButton onClick={() => window.print()} display="inline-flex" alignItems="center" gap="2">
         <Printer size={18} aria-hidden />
         Print or save as PDF

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
 import type { Run, RunNow } from '../../contract/runs';
-import { Notebook, pictureOf, runTime, type Entry, type QuickEntry } from '../../core/run';
+import { Notebook, pictureOf, runTime, truthIn, type Entry, type QuickEntry } from '../../core/run';
 import { logPages } from '../api/log-pages';
 import { request, SignedOut, Unreachable } from '../api/request';
 import { Outbox } from '../outbox/outbox';
@@ -55,7 +55,7 @@ export class LiveRun extends Watched<LiveState> {
     this.#store = store;
     this.#clock = new ServerClock(serverNow);
     this.#epoch = epoch;
-    this.notebook = new Notebook(run.startedAt ?? run.startsAt, run.stations);
+    this.notebook = new Notebook(run.startedAt ?? run.startsAt, run.stations, truthIn(run.place));
     this.outbox = new Outbox({
       ...{ runId: run.id, door: door.key, station: door.station, store },
       send: (entries) => this.#send(entries),

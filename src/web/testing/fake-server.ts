@@ -69,8 +69,7 @@ const nextOf = (value: unknown) =>
 
 export const place: Place = {
   ...({ name: 'Kitchen', kind: 'food-room', altitudeM: 1200, measuredBoilingC: null } as const),
-  ...{ stations: 8, balanceG: 0.1, equipment: [],
-  tools: [] },
+  ...{ stations: 8, balanceG: 0.1, equipment: [], tools: [] },
 };
 export const zero = Date.UTC(2026, 0, 12, 9, 0);
 export const run: Run = {

@@ -1,0 +1,42 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import type { RunSummary } from '../../contract/practicals';
+import type { TickNow } from '../../contract/prep';
+import { routes } from '../../contract/routes';
+import type { Run } from '../../contract/runs';
+import { tablesOf } from '../../core/batch';
+import { isShort, prepLines, pullList } from '../../core/prep';
+import { benchSetting } from '../../core/run';
+import { useRunOnce, useRunTimetable } from '../api/queries';
+import { request } from '../api/request';
+import type { PrepOpen } from './stops';
+
+/** What is still to be done before the bell of a run that has not begun; null while nobody knows. */
+export function usePrepOpen(run: RunSummary | undefined): PrepOpen | null {
+  const planned = run?.status === 'planned' ? run.id : undefined;
+  const { data: whole } = useRunOnce(planned);
+  const { data: told } = useRunTimetable(planned);
+  const { data: ticks } = useQuery({
+    queryKey: ['ticks', planned],
+    queryFn: () => request<TickNow[]>(`${routes.ticks}?begins=${encodeURIComponent(`prep:${planned}:`)}`),
+    enabled: planned !== undefined,
+    staleTime: 0,
+  });
+  return useMemo(() => {
+    if (!whole || !told || !ticks) return null;
+    const done = new Set(ticks.flatMap((tick) => (tick.done ? [tick.what] : [])));
+    const lines = prepLines(whole.run.id, whole.run.plan, told.jobs);
+    return {
+      open: lines.filter(({ what }) => !done.has(what)).length,
+      short: pullList(whole.run.plan, settingOf(whole.run)).filter(isShort).length,
+    };
+  }, [whole, told, ticks]);
+}
+
+const settingOf = ({ plan, place, batch, allocation }: Run) =>
+  benchSetting(
+    plan,
+    place,
+    new Map(allocation.map(({ station, treatmentId }) => [station, treatmentId])),
+    tablesOf(batch),
+  );

@@ -1,0 +1,142 @@
+import { Box, chakra } from '@chakra-ui/react';
+import { format } from 'date-fns';
+import { formatNumber } from '../../core/format';
+import { storeWords, stores, type OrderLine } from '../../core/order';
+import { gramsWords } from '../../core/practical';
+
+/** “2.52 kg”, “28 g”, “12 × 50 g”. */
+export function massWords(grams: number, pieceG: number | null = null): string {
+  if (pieceG !== null) return `${formatNumber(Math.ceil(grams / pieceG - 1e-9))} × ${gramsWords(pieceG)}`;
+  return grams >= 1000 ? `${formatNumber(Number((grams / 1000).toFixed(2)))} kg` : gramsWords(grams);
+}
+
+/** What is bought of something, in packs: “1 × 1.5 kg + 1 × 500 g”. */
+export const packsInWords = ({ packs, boughtG }: OrderLine['purchases'][number], pieceG: number | null) =>
+  packs.length === 0
+    ? `${massWords(boughtG, pieceG)}, no pack known`
+    : packs.map(({ pack, count }) => `${count} × ${massWords(pack.sizeG)}`).join(' + ');
+
+const Row = chakra('tr', { base: { borderBottomWidth: '1px', borderColor: 'rule' } });
+const Cell = chakra('td', { base: { py: '1.5', pr: '3', verticalAlign: 'top' } });
+const Figure = chakra('td', {
+  base: {
+    py: '1.5',
+    pr: '3',
+    textAlign: 'right',
+    whiteSpace: 'nowrap',
+    verticalAlign: 'top',
+    fontVariantNumeric: 'tabular-nums',
+  },
+});
+const heads = ['what', 'needed', 'in stock', 'buy', 'left over', 'price'];
+
+/** Order lines by where they are kept: needed, there, in packs, left over, price. */
+export function OrderTable({ lines, days }: { lines: readonly OrderLine[]; days: boolean }) {
+  return (
+    <Box overflowX="auto">
+      <chakra.table w="100%" fontSize="sm" css={{ borderCollapse: 'collapse' }}>
+        <thead>
+          <Row borderColor="strongRule">
+            {heads.map((head, i) => (
+              <chakra.th
+                key={head}
+                scope="col"
+                textAlign={i === 0 || i === 3 ? 'left' : 'right'}
+                color="soft"
+                fontWeight="semibold"
+                py="1"
+                pr="3"
+              >
+                {head}
+              </chakra.th>
+            ))}
+          </Row>
+        </thead>
+        {stores.map((store) => {
+          const own = lines.filter((line) => line.store === store);
+          return own.length === 0 ? null : (
+            <tbody key={store}>
+              <tr>
+                <chakra.th
+                  colSpan={6}
+                  scope="rowgroup"
+                  textAlign="left"
+                  pt="3"
+                  pb="0.5"
+                  color="tawny"
+                  fontFamily="heading"
+                >
+                  {storeWords[store]}
+                </chakra.th>
+              </tr>
+              {own.map((line) => (
+                <OrderRow key={line.key} line={line} days={days} />
+              ))}
+            </tbody>
+          );
+        })}
+      </chakra.table>
+    </Box>
+  );
+}
+
+function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
+  const { name, neededG, pieceG, fromStockG, stockG, purchases, outOf, loose, ownPacks, suppliers, parts } =
+    line;
+  const left = purchases.reduce((sum, { leftG }) => sum + leftG, 0);
+  const costs = purchases.map(({ cost }) => cost);
+  const known = costs.length > 0 && costs.every((cost) => cost !== null);
+  const levels = [...new Set(parts.map(({ gramsEach }) => gramsEach))];
+  const varied = levels.length > 1 && levels.every((grams) => grams !== null) && levels.length <= 6;
+  const untold = parts.some(({ grams }) => grams === null);
+  return (
+    <Row>
+      <Cell>
+        <Box fontWeight="semibold">
+          {name}
+          {varied && (
+            <Box as="span" color="soft" fontWeight="normal">
+              {' '}
+              {levels.map((grams) => gramsWords(grams!).replace(' g', '')).join(' · ')} g
+            </Box>
+          )}
+        </Box>
+        <Box color="soft">
+          {[suppliers.join(', '), untold ? 'not all of it can be counted' : ''].filter(Boolean).join(' · ')}
+        </Box>
+      </Cell>
+      <Figure>{massWords(neededG, pieceG)}</Figure>
+      <Figure color={fromStockG > 0 ? 'ink' : 'soft'}>{stockG > 0 ? massWords(stockG) : '–'}</Figure>
+      <Cell>
+        {outOf !== null && `out of ${outOf}`}
+        {outOf === null && purchases.length === 0 && 'in stock'}
+        {purchases.map((one) => (
+          <Box key={one.buyOn}>
+            {packsInWords(one, pieceG)}
+            {(days || one.keepsUntil !== null) && (
+              <Box as="span" color={one.keepsUntil === null ? 'soft' : 'amberInk'}>
+                {' '}
+                {one.keepsUntil === null ? '' : 'fresh, '}
+                {format(one.buyOn, 'EEE d MMM')}
+              </Box>
+            )}
+          </Box>
+        ))}
+        {!ownPacks && !loose && purchases.length > 0 && (
+          <Box color="soft">usual packs; yours are not in the table</Box>
+        )}
+      </Cell>
+      <Figure>
+        {purchases.length > 0 ? massWords(left) : stockG > neededG ? massWords(stockG - neededG) : ''}
+      </Figure>
+      <Figure>
+        {known
+          ? formatNumber(
+              costs.reduce((sum: number, cost) => sum + cost!, 0),
+              2,
+            )
+          : '–'}
+      </Figure>
+    </Row>
+  );
+}

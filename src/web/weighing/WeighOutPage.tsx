@@ -1,0 +1,223 @@
+import { Box, Flex, Heading } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { routes } from '../../contract/routes';
+import { formatNumber } from '../../core/format';
+import { gramsWords } from '../../core/practical';
+import { weighingLists, type Dish, type WeighingList } from '../../core/prep';
+import { asMadeAt } from '../../core/run';
+import { boardDoor } from '../api/doors';
+import { useRunPrep } from '../api/prep-queries';
+import { fetchPracticalAhead, usePractical } from '../api/queries';
+import { PracticalFrame } from '../frame/PracticalFrame';
+import type { LiveRun } from '../run/live-run';
+import { runSubtitle } from '../run/run-subtitle';
+import { useBenchSetting } from '../run/use-bench-setting';
+import { useLiveRun, useLiveState } from '../run/use-live-run';
+import { QuietButton, WordButton } from '../ui/Button';
+import { CheckLine } from '../ui/CheckLine';
+import { Waiting } from '../ui/Notice';
+import { WeighPad } from './WeighPad';
+
+/** Dishes weighed out by staff, one after the other, each kept with the run as it really is. */
+export function WeighOutPage() {
+  const { runId } = useParams();
+  const { live, error } = useLiveRun(boardDoor(runId!), ({ practicalId }) =>
+    fetchPracticalAhead(practicalId),
+  );
+  if (!live) return <Waiting error={error} />;
+  return <OpenWeighOut live={live} />;
+}
+
+function OpenWeighOut({ live }: { live: LiveRun }) {
+  const { state, outbox } = useLiveState(live);
+  const { run } = state;
+  const { data: practical } = usePractical(run.practicalId);
+  const { data: prep } = useRunPrep(run.id);
+  const setting = useBenchSetting(run);
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!practical || !prep) return <Waiting />;
+  const treatmentAt = (station: number) =>
+    run.allocation.find((one) => one.station === station)?.treatmentId ?? null;
+  const lists = weighingLists(run.plan, { setting, treatmentAt, seed: run.seed, blind: prep.ways.blind });
+  const list =
+    lists.find(({ ingredientId }) => ingredientId === chosen) ??
+    lists.find(({ by }) => by === 'staff') ??
+    lists[0];
+  return (
+    <PracticalFrame
+      practical={practical}
+      runId={run.id}
+      at="Prep"
+      subtitle={`${runSubtitle(run)} · weigh-out`}
+    >
+      <Flex flex="1" direction={{ base: 'column', lg: 'row' }} bg="sheet">
+        <Box w={{ base: '100%', lg: '240px' }} px="5" py="5" flexShrink={0}>
+          <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" color="tawny" mb="2">
+            To weigh out
+          </Heading>
+          <Flex direction={{ base: 'row', lg: 'column' }} gap="1.5" wrap="wrap">
+            {lists
+              .filter(({ dishes }) => dishes.length > 0)
+              .map((one) => (
+                <QuietButton
+                  key={one.ingredientId}
+                  aria-pressed={one === list}
+                  onClick={() => setChosen(one.ingredientId)}
+                  css={{ textAlign: 'left', py: '1.5' }}
+                >
+                  {one.name}
+                  <Box fontSize="sm" color="soft" fontWeight="normal">
+                    {{ staff: 'by staff', students: 'the students’', shared: 'for the class' }[one.by]},{' '}
+                    {gramsWords(one.totalG)}
+                  </Box>
+                </QuietButton>
+              ))}
+          </Flex>
+          <Box mt="4" fontSize="sm" color="soft" role="status">
+            {outbox.waiting.length > 0
+              ? `${outbox.waiting.length} kept here, on their way to the server`
+              : 'What is kept is with the run.'}
+          </Box>
+          <WordButton asChild fontSize="sm" mt="1">
+            <a
+              href={`${routes.labelPaper}?run=${run.id}&kind=dishes&sheet=a4-21`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              labels for the dishes
+            </a>
+          </WordButton>
+        </Box>
+        {list && <OneList key={list.ingredientId} {...{ live, setting, list, blind: prep.ways.blind }} />}
+      </Flex>
+    </PracticalFrame>
+  );
+}
+
+interface OneListProps {
+  live: LiveRun;
+  setting: ReturnType<typeof useBenchSetting>;
+  list: WeighingList;
+  blind: boolean;
+}
+
+function OneList({ live, setting, list, blind }: OneListProps) {
+  useLiveState(live);
+  const [runningOn, setRunningOn] = useState(false);
+  const [shownG, setShownG] = useState(0);
+  const [again, setAgain] = useState<number | null>(null);
+  const weighed = (dish: Dish) =>
+    asMadeAt(setting, live.notebook, dish.station).lines.find(
+      (line) => line.ingredientId === dish.ingredientId,
+    );
+  const open = list.dishes.filter((dish) => weighed(dish)?.grams == null);
+  const now = list.dishes.find(({ station }) => station === again) ?? open[0];
+  const keep = async (grams: number, nowG: number) => {
+    if (!now) return;
+    await live.log([
+      {
+        station: now.station,
+        body: {
+          kind: 'weighed',
+          ingredientId: now.ingredientId,
+          name: now.name,
+          grams,
+          wantedG: now.wanted.wantedG,
+          by: 'staff',
+        },
+      },
+    ]);
+    setAgain(null);
+    setShownG(runningOn ? nowG : 0);
+  };
+  return (
+    <Flex flex="1" minW="0" direction={{ base: 'column', xl: 'row' }} gap="7" px="5" py="5">
+      <Box flex="1" minW="0">
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" color="tawny">
+          {list.name}
+        </Heading>
+        <Box color="soft" fontSize="sm">
+          {formatNumber(list.dishes.length - open.length)} of {list.dishes.length} dishes weighed
+        </Box>
+        <Box as="ol" listStyleType="none" mt="2" aria-label={`Dishes of ${list.name}`}>
+          {list.dishes.map((dish) => {
+            const line = weighed(dish);
+            const present = dish === now;
+            return (
+              <Flex
+                as="li"
+                key={dish.station}
+                gap="4"
+                py="1.5"
+                px="2"
+                align="baseline"
+                borderBottomWidth="1px"
+                borderColor="rule"
+                bg={present ? 'tawnyWash' : undefined}
+                aria-current={present ? 'step' : undefined}
+              >
+                <Box w="5.5rem" fontWeight="bold" textAlign="right">
+                  {gramsWords(dish.wanted.wantedG)}
+                </Box>
+                <Box flex="1" minW="0">
+                  station {dish.station}
+                  {dish.mark && (
+                    <Box as="span" color="soft">
+                      {' '}
+                      · {blind ? `letter ${dish.mark}` : dish.mark}
+                    </Box>
+                  )}
+                  {line?.verdict && line.verdict.rank !== 'fine' && (
+                    <Box fontSize="sm" color={line.verdict.rank === 'check' ? 'ember' : 'amberInk'}>
+                      {line.verdict.words}
+                    </Box>
+                  )}
+                </Box>
+                {line?.grams != null ? (
+                  <WordButton
+                    fontSize="sm"
+                    onClick={() => setAgain(dish.station)}
+                    aria-label={`Station ${dish.station}: ${gramsWords(line.grams)}; weigh it again`}
+                  >
+                    ✓ {gramsWords(line.grams)}
+                  </WordButton>
+                ) : (
+                  <Box fontSize="sm" color="soft">
+                    {present ? 'now' : ''}
+                  </Box>
+                )}
+              </Flex>
+            );
+          })}
+        </Box>
+      </Box>
+      <Box w={{ xl: '400px' }} maxW="430px" flexShrink={0}>
+        {now ? (
+          <>
+            <Box fontWeight="bold" fontSize="lg" mb="1.5">
+              Station {now.station}: {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
+            </Box>
+            <WeighPad
+              key={`${now.station} ${shownG}`}
+              wanted={now.wanted}
+              name={now.name}
+              shownG={shownG}
+              onShown={setShownG}
+              onKeep={(grams, nowG) => void keep(grams, nowG)}
+            />
+            <CheckLine
+              label="the scale runs on: it is not set to zero between dishes"
+              checked={runningOn}
+              onChange={setRunningOn}
+            />
+          </>
+        ) : (
+          <Box bg="mossWash" borderRadius="8px" px="4" py="3">
+            All dishes of {list.name.toLowerCase()} are weighed. Touch a weight to weigh it again.
+          </Box>
+        )}
+      </Box>
+    </Flex>
+  );
+}
