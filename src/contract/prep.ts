@@ -48,6 +48,8 @@ export interface OrderedRun {
   startsAt: number;
   stations: number;
   students: number;
+  /** It goes on or is over: what it takes is bought. */
+  begun: boolean;
   ways: PrepWays;
   version: number;
 }

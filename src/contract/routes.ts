@@ -81,3 +81,7 @@ export const routes = {
   calculator: (id: string) => `/api/calculators/${id}`,
   openapi: '/api/openapi.json',
 } as const;
+
+/** The page of a station, as a tablet opens it. */
+export const stationAddress = (runId: string, station: number | string) =>
+  `/runs/${runId}/station/${station}`;

@@ -8,6 +8,7 @@ import type { Run } from '../contract/runs';
 import { allocateTreatments } from '../core/design';
 import { withDraft } from '../core/explain';
 import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
+import type { Product, Stock } from '../core/order';
 import { seededRandom } from '../core/random';
 import { classTable, Notebook, reachedByFactor, type Entry, type EntryBody } from '../core/run';
 import { custardSauce } from './practicals/custard-sauce';
@@ -17,6 +18,7 @@ import { pearSlices } from './practicals/pear-slices';
 import { pretzelBites } from './practicals/pretzel-bites';
 import { sodaScones } from './practicals/soda-scones';
 import { turkeyKoftas } from './practicals/turkey-koftas';
+import { products, stock } from './pantry';
 import { rooms, ways } from './rooms';
 import { honeycombMeasures, settingOf, SimulatedClass } from './simulated-class';
 
@@ -26,6 +28,8 @@ export interface DemoSchool {
   rooms: NewRoom[];
   classes: NewClass[];
   practicals: NewPractical[];
+  products: Product[];
+  stock: Stock[];
   /** Runs with their logs: one finished, one in progress, three to come. */
   runs: RunFile[];
 }
@@ -91,7 +95,7 @@ export function demoSchool(now: number): DemoSchool {
     },
     rooms,
     classes,
-    practicals,
+    ...{ practicals, products, stock },
     runs: [
       finishedRun({ ...boil, group: tenA, startsAt: lessonOn(now, -1, 10, 45), seed: 20 }),
       runInProgress({ ...boil, group: nineB, startsAt: bell, seed: 31 }, now),

@@ -13,6 +13,7 @@ import { NewerFile, openDatabase } from './db/open';
 import { patiently } from './db/patience';
 import { ownNames } from './door/door';
 import { serverFor } from './listen';
+import { insertProducts, insertStock } from './pantry/pantry';
 import { insertPractical, insertRevision } from './practicals/revisions';
 import { insertRoom } from './rooms/rooms';
 import { sayWhere } from './say-where';
@@ -96,6 +97,8 @@ async function loadDemo(knex: Knex, { practicals, files }: App) {
       await insertRevision(transaction, { practicalId: id, number: 1, savedAt, plan, author: 'demo' });
     }
     for (const run of demo.runs) await files.add(transaction, run, 'demo');
+    await insertProducts(transaction, demo.products);
+    await insertStock(transaction, demo.stock);
     await setSchool(transaction, demo.settings);
   });
 }

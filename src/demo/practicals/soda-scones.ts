@@ -68,6 +68,7 @@ export const sodaScones: Plan = made(planShape, {
       name: 'Bicarbonate of soda',
       amount: 2,
       unit: 'g',
+      by: 'staff',
       job: 'leavening base',
     }),
     newIngredient({ id: 'salt', name: 'Salt', amount: 2, unit: 'g', job: 'flavour' }),

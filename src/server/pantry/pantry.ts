@@ -87,14 +87,7 @@ export class PantryShelf {
 
   /** Says what of some ingredients is there; 0 g takes one off the list. */
   async setStock(stock: readonly Stock[]): Promise<PantryAnswer> {
-    await this.#knex.transaction(async (knex) => {
-      for (const { ingredient, grams } of stock) {
-        const key = ingredientKey({ name: ingredient });
-        if (grams === 0) await knex('stock').where({ key }).delete();
-        else
-          await knex('stock').insert({ key, ingredient: ingredient.trim(), grams }).onConflict('key').merge();
-      }
-    });
+    await this.#knex.transaction((knex) => insertStock(knex, stock));
     return this.all();
   }
 
@@ -155,6 +148,15 @@ export async function insertProducts(knex: Knex, products: readonly Product[], a
       .insert({ id: product.id, body: JSON.stringify(trimmed), place: after + i })
       .onConflict('id')
       .merge(['body']);
+  }
+}
+
+/** Writes what is there, in whatever transaction `knex` is; 0 g takes one off. */
+export async function insertStock(knex: Knex, stock: readonly Stock[]): Promise<void> {
+  for (const { ingredient, grams } of stock) {
+    const key = ingredientKey({ name: ingredient });
+    if (grams === 0) await knex('stock').where({ key }).delete();
+    else await knex('stock').insert({ key, ingredient: ingredient.trim(), grams }).onConflict('key').merge();
   }
 }
 

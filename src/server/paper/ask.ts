@@ -1,4 +1,5 @@
 import type { RunTimetable } from '../../contract/days';
+import { stationAddress } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import { clockTime } from '../../core/days';
 import {
@@ -68,7 +69,7 @@ export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): Label
       return run.stations.map((station) =>
         stationLabel({
           ...{ ...common, station, mark: markOf(station), startsAt: run.startsAt },
-          address: `${origin}/runs/${run.id}/stations/${station}`,
+          address: origin + stationAddress(run.id, station),
         }),
       );
     case 'dishes':

@@ -275,7 +275,15 @@ describe('a thermometer in ice and in boiling water', () => {
         lowC: -50,
         highC: 300,
       },
-      ...{ divisionC: 0.1, lineC: 1, checkedAt: null, inIceC: null, inBoilingC: null, boilingC: null, station: null },
+      ...{
+        divisionC: 0.1,
+        lineC: 1,
+        checkedAt: null,
+        inIceC: null,
+        inBoilingC: null,
+        boilingC: null,
+        station: null,
+      },
     };
     const [room] = (await server.get('/api/rooms')).body as [{ id: string }];
     const { id, ...rest } = room;

@@ -148,6 +148,11 @@ function outlineOf(run: Run): Omit<OrderedRun, 'ways' | 'version'> {
   const { id, practicalId, className, startsAt, stations, students, plan, place } = run;
   return {
     ...{ id, practicalId, className, startsAt, students },
-    ...{ title: plan.title, roomName: place.name, stations: stations.length },
+    ...{
+      begun: run.status !== 'planned',
+      title: plan.title,
+      roomName: place.name,
+      stations: stations.length,
+    },
   };
 }

@@ -17,6 +17,3 @@ function decoded(part: string): string {
     return part;
   }
 }
-
-export const stationAddress = (runId: string, station: number | string) =>
-  `/runs/${runId}/station/${station}`;

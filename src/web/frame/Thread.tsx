@@ -18,7 +18,9 @@ export function Thread({ stops, at }: { stops: readonly Stop[]; at: string }) {
     <Flex as="nav" aria-label="Stops of this practical" align="center" flexWrap="nowrap">
       {stops.map((stop, i) => (
         <Flex key={stop.name} align="center">
-          {i > 0 && <Box w={{ base: '3', xl: '9' }} h="2px" bg="rule" mx="2.5" />}
+          {i > 0 && (
+            <Box w={{ base: '2', xl: '3', '2xl': '9' }} h="2px" bg="rule" mx={{ base: '1.5', xl: '2' }} />
+          )}
           <ThreadStop stop={stop} open={stop.name === at} number={i + 1} />
         </Flex>
       ))}

@@ -22,7 +22,7 @@ describe('the thread', () => {
       ['/practicals/p/plan', '1 to stop for'],
       [null, 'no date yet'],
       ['/practicals/p/run', 'no date yet'],
-      [null, 'after the run'],
+      [null, 'after it'],
       [null, ''],
     ]);
     const planned = stopsOf(practical, run('r', 'planned'), ['check', 'check']);
@@ -35,7 +35,7 @@ describe('the thread', () => {
     ]);
     expect(planned[0]!.needs).toBe('2 to check');
     const prepared = (open: number, short: number) =>
-      stopsOf(practical, run('r', 'planned'), [], { open, short })[1];
+      stopsOf(practical, run('r', 'planned'), [], { open, short, first: [] })[1];
     expect(prepared(3, 0)).toMatchObject({ needs: '3 to do', state: 'ahead' });
     expect(prepared(3, 2)).toMatchObject({ needs: '2 short' });
     expect(prepared(0, 0)).toMatchObject({ needs: '', state: 'done' });

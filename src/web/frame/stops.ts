@@ -25,6 +25,8 @@ export interface PrepOpen {
   open: number;
   /** Things of which there are too few. */
   short: number;
+  /** What is first of what is open, in words. */
+  first: string[];
 }
 
 const runNeeds: Record<RunSummary['status'], string> = {
@@ -67,13 +69,13 @@ export function stopsOf(
       name: 'Results',
       to: begun ? `/runs/${run.id}/results` : null,
       state: 'ahead',
-      needs: begun ? '' : 'after the run',
+      needs: begun ? '' : 'after it',
     },
     {
       name: 'Report',
       to: run ? `/runs/${run.id}/report` : null,
       state: 'ahead',
-      needs: run === undefined ? '' : begun ? '' : 'sheets to print',
+      needs: run === undefined ? '' : begun ? '' : 'to print',
     },
   ];
 }

@@ -26,8 +26,10 @@ export function usePrepOpen(run: RunSummary | undefined): PrepOpen | null {
     if (!whole || !told || !ticks) return null;
     const done = new Set(ticks.flatMap((tick) => (tick.done ? [tick.what] : [])));
     const lines = prepLines(whole.run.id, whole.run.plan, told.jobs);
+    const open = lines.filter(({ what }) => !done.has(what));
     return {
-      open: lines.filter(({ what }) => !done.has(what)).length,
+      open: open.length,
+      first: open.slice(0, 2).map(({ words }) => words.replace(/^./, (letter) => letter.toLowerCase())),
       short: pullList(whole.run.plan, settingOf(whole.run)).filter(isShort).length,
     };
   }, [whole, told, ticks]);

@@ -213,6 +213,7 @@ function useColumns(keep: (product: Product) => void, remove: (id: string) => vo
             value={one.price}
             low={0.01}
             high={100_000}
+            decimals={2}
             mayBeEmpty
             chars={7}
             align="right"

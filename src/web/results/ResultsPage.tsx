@@ -22,6 +22,7 @@ import { useQuickContext } from '../run/use-quick-context';
 import { Aside } from '../ui/Aside';
 import { QuietButton } from '../ui/Button';
 import { Waiting } from '../ui/Notice';
+import { AsMadeTable } from './AsMadeTable';
 import { ClassTable } from './ClassTable';
 import { PhotoTable } from './PhotoTable';
 import { useResults } from './use-results';
@@ -102,6 +103,11 @@ function Figures({ run, results }: { run: Run; results: ReturnType<typeof useRes
         <Figure name="Class table" note={legend(results.rows)} wide={plan.responses.length > 3}>
           <ClassTable run={run} rows={results.rows} {...pointing} />
         </Figure>
+        {results.made.length > 0 && (
+          <Figure name="As it was really made" note="weighed, and its share of the batch" wide>
+            <AsMadeTable stations={results.made} />
+          </Figure>
+        )}
         {results.series.map((one) => (
           <Figure
             key={one.response.id}

@@ -11,6 +11,7 @@ import {
   type Response,
 } from '../../core/practical';
 import {
+  asMadeAt,
   classTable,
   findingsFor,
   responseSeries,
@@ -47,6 +48,9 @@ export function useResults(
       colourOf,
       series: series.filter((one) => one.points.length > 0),
       photos: photosOf(plan, rows),
+      made: rows
+        .filter(({ station }) => notebook.station(station).weighed.length > 0)
+        .map(({ station, label }) => ({ station, label, made: asMadeAt(setting, notebook, station) })),
       findings: findingsFor(plan, rows, series),
       traces: tracesOf(run, setting, notebook, colourOf),
       bands: syrup ? bandsHere(boilingIn(place).boilingC) : [],

@@ -1,16 +1,18 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import type { Run } from '../../contract/runs';
 import { takenWords } from '../../core/practical';
 import {
   callsFor,
   readQuickLine,
   stationState,
+  weighedCalls,
   type BenchSetting,
   type Call,
   type StationState,
 } from '../../core/run';
+import { mostUrgentFirst } from '../../core/remark';
 import { Calls } from './Calls';
 import { LessonRibbon } from './LessonRibbon';
 import type { LiveRun } from './live-run';
@@ -23,6 +25,9 @@ import { useQuickContext } from './use-quick-context';
 import { VesselCard } from './VesselCard';
 import { vesselScales } from './vessel-scale';
 import { useBenchSetting } from './use-bench-setting';
+
+// The tables of what stands in for what are wanted only when something is short.
+const RanShort = lazy(() => import('../short/RanShort').then((page) => ({ default: page.RanShort })));
 
 /** Columns in which so many stations stand. */
 function columnsFor(stations: number): number {
@@ -39,12 +44,18 @@ export function Bench({ live }: { live: LiveRun }) {
   const { run, version, connected } = state;
   const tick = useTick(500);
   const [unit, setUnit] = useState(run.unit);
-  const [shown, setShown] = useState<'none' | 'log' | 'pages'>('none');
+  const [shown, setShown] = useState<'none' | 'log' | 'pages' | 'short'>('none');
   const setting = useBenchSetting(run);
   const now = run.status === 'finished' ? Math.max(run.finishedAt ?? 0, 0) : live.now();
   const { states, calls } = useMemo(() => {
     const all = run.stations.map((station) => stationState(setting, live.notebook, station, now));
-    return { states: all, calls: run.status === 'running' ? callsFor(setting, all, unit) : [] };
+    return {
+      states: all,
+      calls:
+        run.status === 'running'
+          ? mostUrgentFirst([...callsFor(setting, all, unit), ...weighedCalls(setting, live.notebook)])
+          : [],
+    };
     // The notebook grows in place: its version says so. Time moves on with the tick.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [setting, live, run, unit, version, tick]);
@@ -69,6 +80,7 @@ export function Bench({ live }: { live: LiveRun }) {
             onRun={live.setRun}
             onLog={() => setShown('log')}
             onPages={() => setShown('pages')}
+            onShort={() => setShown('short')}
           />
           <LessonRibbon run={run} now={now} />
           <Board {...{ run, setting, states, calls, unit }} />
@@ -82,6 +94,11 @@ export function Bench({ live }: { live: LiveRun }) {
       <QuickLine context={context} waiting={outbox.waiting.length} onLog={(entries) => live.log(entries)} />
       <LogDrawer runId={run.id} open={shown === 'log'} onClose={() => setShown('none')} />
       <StationPages run={run} open={shown === 'pages'} onClose={() => setShown('none')} />
+      {shown === 'short' && (
+        <Suspense fallback={null}>
+          <RanShort {...{ live, setting }} spares={0} onClose={() => setShown('none')} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { ListOrdered, QrCode } from 'lucide-react';
+import { ListOrdered, PackageX, QrCode } from 'lucide-react';
 import { useState } from 'react';
 import { routes } from '../../contract/routes';
 import { speeds, type Run, type RunNow } from '../../contract/runs';
@@ -17,11 +17,12 @@ interface RunControlsProps {
   onRun(run: RunNow): void;
   onLog(): void;
   onPages(): void;
+  onShort(): void;
 }
 
 /** Clock, unit, speed of a simulated run, the log, the stations’ pages, and the end. */
 export function RunControls(props: RunControlsProps) {
-  const { run, now, unit, connected, onUnit, onRun, onLog, onPages } = props;
+  const { run, now, unit, connected, onUnit, onRun, onLog, onPages, onShort } = props;
   const [error, setError] = useState<string | null>(null);
   const post = (path: string, body: object = {}) =>
     request<RunNow>(path, { body }).then(
@@ -68,6 +69,16 @@ export function RunControls(props: RunControlsProps) {
         <IconButton aria-label="The log" title="The log" onClick={onLog} css={{ minW: '36px', minH: '36px' }}>
           <ListOrdered size={18} />
         </IconButton>
+        {run.status === 'running' && (
+          <IconButton
+            aria-label="Something is short or missing"
+            title="Something is short or missing"
+            onClick={onShort}
+            css={{ minW: '36px', minH: '36px' }}
+          >
+            <PackageX size={18} />
+          </IconButton>
+        )}
         <TabletsIn runId={run.id} onPages={onPages} />
         {run.status === 'running' && <Finish onFinish={() => void post(routes.runFinish(run.id))} />}
       </Flex>

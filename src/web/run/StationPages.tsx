@@ -3,11 +3,11 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { QRCodeSVG } from 'qrcode.react';
 import { useState } from 'react';
-import { routes } from '../../contract/routes';
+import { routes, stationAddress } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import type { Pass, StationsIn } from '../../contract/who';
 import { request, sayError } from '../api/request';
-import { stationAddress } from '../api/tablet-pages';
+
 import { QuietButton, WordButton } from '../ui/Button';
 import { Notice, Waiting } from '../ui/Notice';
 import { PlainDialog } from '../ui/PlainDialog';

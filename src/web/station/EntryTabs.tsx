@@ -1,11 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { Eye, Hand, Ruler, Shuffle, Thermometer } from 'lucide-react';
+import { Eye, Hand, Ruler, Scale, Shuffle, Thermometer } from 'lucide-react';
 import { useState } from 'react';
 import { NumberPad } from './NumberPad';
 import { OtherPad } from './OtherPad';
 import type { PadProps } from './pad-props';
 
-const tabs = [
+const allTabs = [
+  { id: 'weighed', name: 'Weigh', icon: Scale },
   { id: 'degrees', name: 'Degrees', icon: Thermometer },
   { id: 'saw', name: 'Saw', icon: Eye },
   { id: 'did', name: 'Did', icon: Hand },
@@ -13,7 +14,7 @@ const tabs = [
   { id: 'differently', name: 'Differently', icon: Shuffle },
 ] as const;
 
-type TabId = (typeof tabs)[number]['id'];
+type TabId = (typeof allTabs)[number]['id'];
 
 const Tab = chakra('button', {
   base: {
@@ -34,9 +35,11 @@ const Tab = chakra('button', {
   },
 });
 
-/** Five ways to write something down, each by touch. */
+/** Ways to write something down, each by touch. */
 export function EntryTabs(props: PadProps) {
   const { plan } = props.run;
+  const weighs = props.state.own.ingredients.some(({ by, dropped }) => by === 'students' && !dropped);
+  const tabs = allTabs.filter(({ id }) => id !== 'weighed' || weighs);
   const [chosen, setChosen] = useState<TabId>(plan.thermometers.length === 0 ? 'saw' : 'degrees');
   const choose = (step: number) => {
     const at = tabs.findIndex((tab) => tab.id === chosen);

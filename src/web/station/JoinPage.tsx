@@ -1,10 +1,9 @@
 import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { routes } from '../../contract/routes';
+import { routes, stationAddress } from '../../contract/routes';
 import type { Joined } from '../../contract/who';
 import { request, sayError, Unreachable } from '../api/request';
 import { KeepKey } from './pad-keys';
-import { stationAddress } from '../api/tablet-pages';
 
 /** The code in an address that was held before the camera: behind the #, so that it stands in no log of a server. */
 const codeInAddress = () =>

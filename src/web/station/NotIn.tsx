@@ -1,6 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { Join } from './JoinPage';
-import { stationAddress } from '../api/tablet-pages';
+import { stationAddress } from '../../contract/routes';
 
 interface NotInProps {
   runId: string;

@@ -3,15 +3,18 @@ import { DidPad } from './DidPad';
 import { MeasuredPad } from './MeasuredPad';
 import type { PadProps } from './pad-props';
 import { SawPad } from './SawPad';
+import { WeighedPad } from './WeighedPad';
 import { WordsPad } from './WordsPad';
 
 interface OtherPadProps extends PadProps {
-  chosen: 'saw' | 'did' | 'measured' | 'differently';
+  chosen: 'weighed' | 'saw' | 'did' | 'measured' | 'differently';
 }
 
 /** Every pad but the one for degrees, which stands there first. */
 export function OtherPad({ chosen, ...props }: OtherPadProps) {
   switch (chosen) {
+    case 'weighed':
+      return <WeighedPad {...props} />;
     case 'saw':
       return <SawPad {...props} />;
     case 'did':

@@ -1,6 +1,5 @@
-import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { addDays, format } from 'date-fns';
-import type { ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Run } from '../../contract/runs';
 import { formatTemperature } from '../../core/format';
@@ -8,6 +7,7 @@ import { boilingIn } from '../../core/practical';
 import type { Rank } from '../../core/remark';
 import { useJobs, useRunOnce, useRunRemarks, useRunTimetable } from '../api/queries';
 import { JobLines } from './JobLines';
+import { Part } from './Part';
 import { RankMark, rankColours, rankWords } from '../ui/RankMark';
 
 /** A run’s jobs on their days, and what its plan still lacks. */
@@ -120,16 +120,5 @@ function Missing({ rank, children }: { rank: Rank; children: string }) {
         {children}
       </Box>
     </Flex>
-  );
-}
-
-function Part({ name, children }: { name: string; children: ReactNode }) {
-  return (
-    <Box as="section" aria-label={name} mt="7">
-      <Heading as="h3" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="1.5">
-        {name}
-      </Heading>
-      {children}
-    </Box>
   );
 }

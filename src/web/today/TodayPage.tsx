@@ -7,6 +7,7 @@ import { Notice, Waiting } from '../ui/Notice';
 import { useTeacherName, useWho } from '../who/use-who';
 import { useNow } from '../ui/use-now';
 import { JobsAhead } from './BeforeTheBell';
+import { NextDays } from './NextDays';
 import { NextLesson } from './NextLesson';
 import { PracticalsList } from './PracticalsList';
 import { nextLesson, weekOf } from './week';
@@ -77,6 +78,7 @@ export function TodayPage() {
                 </Box>
               </>
             )}
+            {runs && <NextDays runs={runs} now={now.getTime()} />}
             <JobsAhead now={now.getTime()} />
           </Aside>
         </Flex>

@@ -36,6 +36,8 @@ interface NumberProps {
   high: number;
   unit?: string;
   whole?: boolean;
+  /** So many are always shown: prices have two. */
+  decimals?: number;
   /** Empty counts as “not said yet”. */
   mayBeEmpty?: boolean;
   placeholder?: string;
@@ -56,6 +58,7 @@ export function NumberField({
   high,
   unit = '',
   whole = false,
+  decimals,
   mayBeEmpty = false,
   ...props
 }: NumberProps) {
@@ -69,7 +72,11 @@ export function NumberField({
     return { value };
   };
   return (
-    <DraftField {...props} format={(value) => (value === null ? '' : formatNumber(value))} parse={parse} />
+    <DraftField
+      {...props}
+      format={(value) => (value === null ? '' : formatNumber(value, decimals))}
+      parse={parse}
+    />
   );
 }
 
