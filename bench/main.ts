@@ -11,6 +11,7 @@ import { load } from './load';
 import { longRuns } from './long-runs';
 import { manyPages } from './many-pages';
 import { planEditing } from './plan-editing';
+import { prep } from './prep';
 import { recipes } from './recipes';
 import { serverStart } from './start';
 import { timetables } from './timetables';
@@ -32,6 +33,7 @@ for (const figures of [
   forecasts,
   recipes,
   timetables,
+  prep,
   serverStart,
   boardFrames,
   firstLoads,

@@ -34,6 +34,12 @@ const pages: Record<string, { path: () => string; ready: string; phone?: boolean
   week: { path: () => '/week', ready: '08:00–09:10' },
   'a room drawn': { path: () => '/rooms/room-lab', ready: 'The room also has a' },
   wall: { path: () => `/runs/${planned}/timetable`, ready: 'Running order' },
+  prep: { path: () => `/runs/${planned}/prep`, ready: 'Tray of station 1' },
+  'weigh-out': { path: () => `/runs/${planned}/weigh-out`, ready: 'To weigh out' },
+  order: { path: () => '/order', ready: 'Hand it on' },
+  packs: { path: () => '/school/packs', ready: 'What our measures weigh' },
+  thermometers: { path: () => '/rooms/room-kitchen/thermometers', ready: 'at station' },
+  'jobs on a phone': { path: () => '/jobs', ready: 'Trays laid, as drawn', phone: true },
   lost: { path: () => '/nowhere', ready: 'There is no page' },
 };
 
@@ -130,7 +136,7 @@ test('the plan, the keys and the palette work by keyboard alone', async ({ page 
   await expect(page.getByRole('dialog')).toContainText('Keys of this screen');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page).toHaveURL(/results/);
   await page.keyboard.press('Control+k');
   await page.getByPlaceholder('Where to?').fill('pear slices plan');

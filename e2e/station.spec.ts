@@ -79,7 +79,7 @@ test('by touch: a reading in either unit, its correction, a step done and taken 
 test('targets are large enough for wet hands, and nothing runs out of a phone’s width', async ({ page }) => {
   await page.goto(`${server.url}/runs/${run}/station/4`);
   await expect(page.getByRole('tab', { name: 'Degrees' })).toBeVisible();
-  for (const tab of ['Degrees', 'Saw', 'Did', 'Measured', 'Differently']) {
+  for (const tab of ['Weigh', 'Degrees', 'Saw', 'Did', 'Measured', 'Differently']) {
     await page.getByRole('tab', { name: tab }).tap();
     const small = await page.evaluate(() =>
       [...document.querySelectorAll('button, input, textarea')]

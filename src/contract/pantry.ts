@@ -6,14 +6,14 @@ import {
   type Pantry,
   type Product,
 } from '../core/order';
-import { about, id, list, oneOf, record, text, type Of } from '../core/shape';
+import { about, list, oneOf, record, text, type Of } from '../core/shape';
 import { classOf } from './class-of';
 
 /** One pack as this school buys it; one of the same id is replaced. */
 export const ProductInput = classOf(record('ProductInput', { product: productShape }));
 
 /** Longest file of packs, letters. */
-export const longestCsv = 2_000_000;
+const longestCsv = 2_000_000;
 
 /** A file of packs, as a spreadsheet saves it. */
 const productFileShape = record('ProductFile', {
@@ -32,9 +32,6 @@ export const WeighingInput = classOf(record('WeighingInput', { weighing: weighin
 /** What is there, of some ingredients: 0 g takes one off the list. */
 const stockInputShape = record('StockInput', { stock: list(stockShape, mostProducts) });
 export const StockInput = classOf(stockInputShape);
-
-/** Takes a pack or a weighing away. */
-export const Removed = classOf(record('Removed', { id: id() }));
 
 export type PantryAnswer = Pantry;
 

@@ -2,7 +2,7 @@ import { about, list, oneOf, record, whole, id, type Of } from '../core/shape';
 import { classOf } from './class-of';
 import { momentRange } from './runs';
 
-export const paperNames = ['A4', 'Letter'] as const;
+const paperNames = ['A4', 'Letter'] as const;
 
 /** Everything on paper for the runs of some days, as one file. */
 const everythingShape = record('Everything', {

@@ -30,7 +30,7 @@ const tickShape = record('Tick', {
   at: about('when, ms since 1970', whole(...momentRange)),
 });
 export type Tick = Of<typeof tickShape>;
-export const mostTicks = 500;
+const mostTicks = 500;
 export const Ticks = classOf(record('Ticks', { ticks: list(tickShape, mostTicks, 1) }));
 
 /** A tick as it stands, with who made it. */

@@ -9,4 +9,12 @@ export {
   type SchoolWays,
 } from './school-ways';
 export { lastOpen } from './open-hours';
-export { calendarDay, clockTime, clockWords, dayWords, minuteMs, minuteWords, startOfDay } from './wall-clock';
+export {
+  calendarDay,
+  clockTime,
+  clockWords,
+  dayWords,
+  minuteMs,
+  minuteWords,
+  startOfDay,
+} from './wall-clock';

@@ -16,7 +16,7 @@ export interface Saving {
 const dearest = 3;
 
 /** What some lines come to by what is used, the dearest first. */
-export function dearestLines({ lines }: Order): { line: OrderLine; cost: number }[] {
+function dearestLines({ lines }: Order): { line: OrderLine; cost: number }[] {
   return lines
     .filter(({ pricePerG, outOf }) => pricePerG !== null && outOf === null)
     .map((line) => ({ line, cost: line.pricePerG! * line.neededG }))

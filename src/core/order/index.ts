@@ -1,7 +1,7 @@
 export { byProductSource, type ByProduct } from './by-products';
-export { dearestLines, savingsOf, type Saving } from './cheaper';
+export { savingsOf, type Saving } from './cheaper';
 export { keepsSource } from './keeps';
-export { batchesOf, needsOf, type Need, type NeedPart, type OrderRun } from './needs';
+export { type NeedPart, type OrderRun } from './needs';
 export {
   orderOf,
   stockAfter,
@@ -19,9 +19,7 @@ export {
   emptyPantry,
   ingredientKey,
   mostProducts,
-  productListShape,
   productShape,
-  stockListShape,
   stockShape,
   stores,
   storeWords,

@@ -69,7 +69,7 @@ export function needsOf(run: OrderRun): Need[] {
 }
 
 /** How many batches of each treatment: its stations, its spares, and the demonstration with the control. */
-export function batchesOf({ plan, stations, prep }: Pick<OrderRun, 'plan' | 'stations' | 'prep'>) {
+function batchesOf({ plan, stations, prep }: Pick<OrderRun, 'plan' | 'stations' | 'prep'>) {
   const counts = new Map<string | null, number>();
   for (const id of stations) counts.set(id, (counts.get(id) ?? 0) + 1);
   const listed = treatmentsOf(plan);

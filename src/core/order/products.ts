@@ -1,6 +1,6 @@
 import { itemOf } from '../batch';
 import { allergenIds } from '../ingredients';
-import { about, id, list, number, once, oneOf, orNull, record, text, whole, type Of } from '../shape';
+import { about, id, list, number, oneOf, orNull, record, text, whole, type Of } from '../shape';
 
 /** Where things are kept until they are wanted, and so where they are fetched or bought. */
 export const stores = ['dry', 'cold', 'frozen', 'fresh'] as const;
@@ -46,8 +46,6 @@ export type Stock = Of<typeof stockShape>;
 
 /** Most lines of each table. */
 export const mostProducts = 2000;
-export const stockListShape = list(stockShape, mostProducts);
-export const productListShape = once(list(productShape, mostProducts));
 
 /** The school’s own tables. */
 export interface Pantry {

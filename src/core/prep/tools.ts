@@ -1,5 +1,5 @@
 import type { Source } from '../working';
-import { stationPlan, type Place, type Plan, type StationPlan } from '../practical';
+import type { Place, Plan, StationPlan } from '../practical';
 
 export const toolsSource: Source = {
   kind: 'common-practice',
@@ -79,7 +79,3 @@ export function toolsOf(plan: Plan, own: Pick<StationPlan, 'steps'>, place: Plac
   }
   return found;
 }
-
-/** The same for a plan as it stands. */
-export const toolsOfPlan = (plan: Plan, place: Place | null): Tool[] =>
-  toolsOf(plan, stationPlan(plan, place, null), place);

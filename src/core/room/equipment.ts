@@ -1,4 +1,18 @@
-import { about, flag, id, later, list, number, oneOf, orNull, record, text, union, whole, type Of } from '../shape';
+import {
+  about,
+  flag,
+  id,
+  later,
+  list,
+  number,
+  oneOf,
+  orNull,
+  record,
+  text,
+  union,
+  whole,
+  type Of,
+} from '../shape';
 
 /** Squares a plan of a room can have each way; a square is half a metre. */
 const roomSquares = 60;

@@ -116,7 +116,7 @@ function byShop({ canBuy, pantry, line, shortG, name }: Reckoned): WayOut[] {
   const inPacks = bought
     ? listed(bought.packs.map(({ pack, count }) => `${count} × ${gramsWords(pack.sizeG)}`))
     : gramsWords(shortG);
-  const price = bought?.cost == null ? '' : `, ${formatNumber(bought.cost, 2)}`;
+  const price = !bought || bought.cost === null ? '' : `, ${formatNumber(bought.cost, 2)}`;
   return [
     {
       ...{

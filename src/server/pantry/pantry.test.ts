@@ -101,8 +101,9 @@ describe('a school’s own packs', () => {
     const csv = csvOfProducts(products);
     expect(csv).toContain(`'=1+1`);
     const back = readProducts(csv.replace(`'=1+1`, 'one'));
-    expect('products' in back && back.products.map(({ id: _, ...rest }) => rest)).toEqual(
-      products.map(({ id: _, ...rest }) => ({ ...rest, name: rest.name && 'one' })),
+    const plain = (one: object) => ({ ...one, id: '' });
+    expect('products' in back && back.products.map(plain)).toEqual(
+      products.map((one) => ({ ...plain(one), name: one.name && 'one' })),
     );
   });
 });

@@ -6,7 +6,7 @@ import { mostProducts, productShape, stores, type Product, type Store } from '..
 import { refusalsOf } from '../../core/shape';
 import { formula } from '../csv/formula';
 
-export const productColumns = [
+const productColumns = [
   'ingredient',
   'name',
   'pack_g',
@@ -177,9 +177,6 @@ function allergensIn(text: string, unknown: (word: string) => void): AllergenId[
     .filter(Boolean);
   if (words.length === 0) return null;
   if (words.length === 1 && words[0] === 'none') return [];
-  return words.flatMap((word) => {
-    if ((allergenIds as readonly string[]).includes(word)) return [word as AllergenId];
-    unknown(word);
-    return [];
-  });
+  words.filter((word) => !(allergenIds as readonly string[]).includes(word)).forEach(unknown);
+  return allergenIds.filter((id) => words.includes(id));
 }

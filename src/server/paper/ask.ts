@@ -30,7 +30,7 @@ export function paperIn({ paper = 'A4' }: Query): LabelPaper {
 }
 
 /** The parts of a run that can be asked for by name. */
-export const partNames = [...runParts, 'timetable'] as const;
+const partNames = [...runParts, 'timetable'] as const;
 
 export async function partIn(
   name: string,

@@ -260,7 +260,7 @@ function back(plan: Plan, unit: 'C' | 'F', width: number): Content[] {
 function emptyGrid(heads: readonly string[], rows: number, firsts: readonly string[] = []): Content {
   const columns: Column[] = heads.map((head) => ({ head, width: '*' }));
   const body = Array.from({ length: rows }, (_, i): CellText[] =>
-    heads.map((__, j) => (j === 0 && firsts[i] ? firsts[i]! : ' ')),
+    heads.map((__, j) => (j === 0 && firsts[i] ? firsts[i] : ' ')),
   );
   return table(columns, body, 10, true);
 }

@@ -7,7 +7,7 @@ import type { Sheets } from './make-pdf';
 import { box, heading, line, part, table, under, type CellText } from './parts';
 
 /** “2.52 kg”, “28 g”, “12 pieces”. */
-export function massWords(grams: number, pieceG: number | null): string {
+function massWords(grams: number, pieceG: number | null): string {
   if (pieceG !== null) return `${formatNumber(Math.ceil(grams / pieceG - 1e-9))} × ${gramsWords(pieceG)}`;
   return grams >= 1000 ? `${formatNumber(Number((grams / 1000).toFixed(2)))} kg` : gramsWords(grams);
 }

@@ -73,7 +73,7 @@ export function table(
     ...rows.map((row) =>
       row.map((cell, i): TableCell => {
         if (typeof cell === 'string') return { ...words(cell, { size }), ...align(i) };
-        if ('cell' in cell) return cell.cell as TableCell;
+        if ('cell' in cell) return cell.cell;
         return { ...words(cell.text, { size, ...cell }), ...align(i) };
       }),
     ),

@@ -81,7 +81,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
     async ({ request, response }) => {
       const labels = labelsIn(request.query);
       const kind = labelKindIn(request.query);
-      const of = await paperRun(String(request.query.run ?? ''));
+      const of = await paperRun(typeof request.query.run === 'string' ? request.query.run : '');
       const texts = labelTexts(of, kind, originOf(request, addresses()));
       const part: PartAsked = { is: 'labels', texts, labels };
       await send(

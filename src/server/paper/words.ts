@@ -11,7 +11,6 @@ export interface Look {
 }
 
 /** What a page cannot show and a printer cannot print: instructions for text, not text. */
-// eslint-disable-next-line no-control-regex
 const unprintable = /[\u0000-\u0008\u000B-\u001F\u007F-\u009F\u200B-\u200F\u202A-\u202E\u2060-\u2069\uFEFF]/g;
 
 /** A text in the fonts that have its letters: what the first lacks comes from the wide one. */

@@ -22,7 +22,7 @@ const columns = [
 const grams = (value: number) => Math.round(value * 100) / 100;
 
 /** “2 × 1500 g + 1 × 500 g”. */
-export const packWords = (packs: MadeOrder['order']['lines'][number]['purchases'][number]['packs']) =>
+const packWords = (packs: MadeOrder['order']['lines'][number]['purchases'][number]['packs']) =>
   packs.map(({ pack, count }) => `${count} × ${pack.sizeG} g`).join(' + ');
 
 /** An order as a file for a spreadsheet: one line for each thing and day it is bought on. */

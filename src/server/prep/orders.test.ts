@@ -1,5 +1,4 @@
 import ExcelJS from 'exceljs';
-import FormulaParser from 'fast-formula-parser';
 import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { OrderAnswer } from '../../contract/prep';
@@ -8,6 +7,7 @@ import { newIngredient, newPlan, type Plan } from '../../core/practical';
 import { numberLevels } from '../../core/practical/testing/plans';
 import { fontsOf, textOf } from '../paper/testing/pdf';
 import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
+import { evaluator } from './testing/evaluator';
 
 const dayMs = 86_400_000;
 const monday = Date.UTC(2027, 0, 11, 9, 0);
@@ -292,7 +292,7 @@ describe('a thermometer in ice and in boiling water', () => {
     const kept = (await server.send('POST', `/api/rooms/${id}/thermometer-check`, check)).body;
     // 1200 m: 96.0 °C by the formula of the core.
     expect(kept).toMatchObject({
-      equipment: [{ inIceC: 0.4, inBoilingC: 96.5, boilingC: expect.closeTo(96, 0) as number }],
+      equipment: [{ inIceC: 0.4, inBoilingC: 96.5, boilingC: expect.closeTo(96, 0) }],
     });
     const none = await server.send('POST', `/api/rooms/${id}/thermometer-check`, {
       ...check,
@@ -301,38 +301,3 @@ describe('a thermometer in ice and in boiling water', () => {
     expect(none.body).toMatchObject({ errors: [{ field: 'thermometerId' }] });
   });
 });
-
-/** Works out cells of a workbook by their formulas, as a spreadsheet does; each once. */
-function evaluator(book: ExcelJS.Workbook) {
-  const known = new Map<string, number>();
-  type At = { sheet: string; row: number; col: number };
-  type Range = { sheet: string; from: { row: number; col: number }; to: { row: number; col: number } };
-  // A parser is at one formula at a time: a cell that hangs on others has its own.
-  const parserOf = () =>
-    new FormulaParser({
-      onCell: ({ sheet, row, col }: At) => cell(sheet, col, row) ?? '',
-      onRange: ({ sheet, from, to }: Range) =>
-        Array.from({ length: to.row - from.row + 1 }, (_, i) =>
-          Array.from(
-            { length: to.col - from.col + 1 },
-            (__, j) => cell(sheet, from.col + j, from.row + i) ?? '',
-          ),
-        ),
-      functions: {
-        // The library has no SUMIFS of its own.
-        SUMIFS: (sums: { value: number[][] }, keys: { value: unknown[][] }, key: { value: unknown }) =>
-          keys.value.reduce(
-            (sum: number, [one], i) => (one === key.value ? sum + Number(sums.value[i]![0] || 0) : sum),
-            0,
-          ),
-      },
-    });
-  const cell = (sheet: string, column: number, row: number): number => {
-    const { formula, value } = book.getWorksheet(sheet)!.getCell(row, column);
-    if (!formula) return value as number;
-    const key = `${sheet} ${column} ${row}`;
-    if (!known.has(key)) known.set(key, parserOf().parse(formula, { sheet, row, col: column }) as number);
-    return known.get(key)!;
-  };
-  return cell;
-}

@@ -38,7 +38,7 @@ export interface MadeOrder {
 }
 
 /** Days as the school’s own clocks and hours have them. */
-export const shoppingDays = (ways: SchoolWays): OrderOptions => ({
+const shoppingDays = (ways: SchoolWays): OrderOptions => ({
   buyDayOf(lessonAt) {
     const before = startOfDay(lessonAt, 0);
     return startOfDay(lastOpen(ways, before, 0) ?? before - 1, 0);
@@ -47,7 +47,7 @@ export const shoppingDays = (ways: SchoolWays): OrderOptions => ({
 });
 
 /** A run as an order takes it. */
-export const orderRunOf = (run: Run, prep: PrepWays): OrderRun => ({
+const orderRunOf = (run: Run, prep: PrepWays): OrderRun => ({
   ...{ id: run.id, title: run.plan.title, className: run.className, startsAt: run.startsAt },
   ...{ students: run.students, plan: run.plan, prep },
   stations: run.allocation.map(({ treatmentId }) => treatmentId),

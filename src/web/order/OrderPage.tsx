@@ -10,7 +10,7 @@ import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
 import type { PaperName } from '../paper/paper';
 import { PaperNames } from '../paper/PaperChoice';
-import { EverythingButton } from '../prep/EverythingButton';
+import { EverythingButton } from '../paper/EverythingButton';
 import { Aside } from '../ui/Aside';
 import { QuietButton, WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';

@@ -1,8 +1,10 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { formatNumber } from '../../core/format';
-import { storeWords, stores, type OrderLine } from '../../core/order';
+import { byProductSource, keepsSource, storeWords, stores, type OrderLine } from '../../core/order';
 import { gramsWords } from '../../core/practical';
+import { workingOf } from '../../core/working';
+import { WorkingPopover } from '../ui/WorkingPopover';
 
 /** “2.52 kg”, “28 g”, “12 × 50 g”. */
 export function massWords(grams: number, pieceG: number | null = null): string {
@@ -80,6 +82,29 @@ export function OrderTable({ lines, days }: { lines: readonly OrderLine[]; days:
   );
 }
 
+/** Treatment by treatment: how many batches of how much. */
+function workingOfLine({ parts, key, outOf, purchases }: OrderLine) {
+  return workingOf(
+    parts.map(({ treatment, batches, gramsEach, grams, note }) =>
+      gramsEach === null || grams === null
+        ? `${treatment || 'each batch'}: ${note}`
+        : {
+            text: `${treatment || 'all stations'}: ${batches} × ${gramsWords(gramsEach)}${note && `, ${note}`}`,
+            value: Math.round(grams * 100) / 100,
+            unit: 'g',
+          },
+    ),
+    [
+      {
+        kind: 'common-practice',
+        text: 'The batch of each station as its treatment has it, with spares and what is lost',
+      },
+      ...(purchases.some(({ keepsUntil }) => keepsUntil !== null) ? [keepsSource] : []),
+      ...(outOf !== null || key === 'egg' ? [byProductSource] : []),
+    ],
+  );
+}
+
 function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
   const { name, neededG, pieceG, fromStockG, stockG, purchases, outOf, loose, ownPacks, suppliers, parts } =
     line;
@@ -97,7 +122,7 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
           {varied && (
             <Box as="span" color="soft" fontWeight="normal">
               {' '}
-              {levels.map((grams) => gramsWords(grams!).replace(' g', '')).join(' · ')} g
+              {levels.map((grams) => gramsWords(grams).replace(' g', '')).join(' · ')} g
             </Box>
           )}
         </Box>
@@ -105,7 +130,19 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
           {[suppliers.join(', '), untold ? 'not all of it can be counted' : ''].filter(Boolean).join(' · ')}
         </Box>
       </Cell>
-      <Figure>{massWords(neededG, pieceG)}</Figure>
+      <Figure>
+        <WorkingPopover working={workingOfLine(line)} title={`${name}, ${massWords(neededG, pieceG)}`}>
+          <chakra.button
+            cursor="pointer"
+            textDecoration="underline"
+            textDecorationStyle="dotted"
+            textUnderlineOffset="3px"
+            aria-label={`${name}: ${massWords(neededG, pieceG)} needed, working`}
+          >
+            {massWords(neededG, pieceG)}
+          </chakra.button>
+        </WorkingPopover>
+      </Figure>
       <Figure color={fromStockG > 0 ? 'ink' : 'soft'}>{stockG > 0 ? massWords(stockG) : '–'}</Figure>
       <Cell>
         {outOf !== null && `out of ${outOf}`}
@@ -132,7 +169,7 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
       <Figure>
         {known
           ? formatNumber(
-              costs.reduce((sum: number, cost) => sum + cost!, 0),
+              costs.reduce((sum: number, cost) => sum + cost, 0),
               2,
             )
           : '–'}

@@ -16,36 +16,12 @@ export function WeighingLines({ weighings }: { weighings: readonly Weighing[] })
   const [ingredient, setIngredient] = useState('');
   const [ml, setMl] = useState<number | null>(250);
   const [grams, setGrams] = useState<number | null>(null);
-  const own = ownDensities(weighings);
   return (
     <Box as="section" aria-label="Own densities" mt="6">
       <Heading as="h2" fontFamily="heading" fontSize="md" fontWeight="semibold" color="tawny" mb="1">
         What our measures weigh
       </Heading>
-      {[...own].map(([key, { gPerMl, n }]) => {
-        const these = weighings.filter((one) => ingredientKey({ name: one.ingredient }) === key);
-        const mls = new Set(these.map((one) => one.ml));
-        const shown = mls.size === 1 ? [...mls][0]! : 250;
-        return (
-          <Box key={key} mb="2">
-            Our {formatNumber(shown)} ml of {these[0]!.ingredient.toLowerCase()} weigh{' '}
-            <strong>{formatNumber(gPerMl * shown, 1)} g</strong>, n = {n}
-            <Flex wrap="wrap" gap="1" fontSize="sm" color="soft">
-              {these.map((one) => (
-                <Flex as="span" key={one.id} align="center">
-                  {formatNumber(one.grams)} g
-                  <IconButton
-                    aria-label={`${formatNumber(one.grams)} g of ${one.ingredient} does not count`}
-                    onClick={() => remove.mutate(one.id)}
-                  >
-                    <X size={13} />
-                  </IconButton>
-                </Flex>
-              ))}
-            </Flex>
-          </Box>
-        );
-      })}
+      <OwnLines weighings={weighings} onRemove={(id) => remove.mutate(id)} />
       <chakra.form
         display="flex"
         gap="2"
@@ -95,5 +71,38 @@ export function WeighingLines({ weighings }: { weighings: readonly Weighing[] })
         </Box>
       )}
     </Box>
+  );
+}
+
+/** The mean of each, and what it is made of. */
+function OwnLines({ weighings, onRemove }: { weighings: readonly Weighing[]; onRemove(id: string): void }) {
+  const own = ownDensities(weighings);
+  return (
+    <>
+      {[...own].map(([key, { gPerMl, n }]) => {
+        const these = weighings.filter((one) => ingredientKey({ name: one.ingredient }) === key);
+        const mls = new Set(these.map((one) => one.ml));
+        const shown = mls.size === 1 ? [...mls][0]! : 250;
+        return (
+          <Box key={key} mb="2">
+            Our {formatNumber(shown)} ml of {these[0]!.ingredient.toLowerCase()} weigh{' '}
+            <strong>{formatNumber(gPerMl * shown, 1)} g</strong>, n = {n}
+            <Flex wrap="wrap" gap="1" fontSize="sm" color="soft">
+              {these.map((one) => (
+                <Flex as="span" key={one.id} align="center">
+                  {formatNumber(one.grams)} g
+                  <IconButton
+                    aria-label={`${formatNumber(one.grams)} g of ${one.ingredient} does not count`}
+                    onClick={() => onRemove(one.id)}
+                  >
+                    <X size={13} />
+                  </IconButton>
+                </Flex>
+              ))}
+            </Flex>
+          </Box>
+        );
+      })}
+    </>
   );
 }

@@ -2,13 +2,13 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
-import { labelKinds, labelSheets, labelsOn, type LabelKind } from '../../core/labels';
+import { labelKinds, labelSheets, labelSheetSource, labelsOn, type LabelKind } from '../../core/labels';
 import type { PaperName } from '../paper/paper';
 import { PaperNames } from '../paper/PaperChoice';
 import { WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';
 import { NumberField, Choice } from '../ui/fields';
-import { EverythingButton } from './EverythingButton';
+import { EverythingButton } from '../paper/EverythingButton';
 
 const pages = [
   ['weigh-out', 'Weigh-out'],
@@ -71,7 +71,7 @@ function LabelsLine({ run, paper }: { run: Run; paper: PaperName }) {
           label="Labels for"
           value={kind}
           options={labelKinds.map((one): [LabelKind, string] => [one, kindWords[one]])}
-          onValue={(one) => setKind(one as LabelKind)}
+          onValue={(one) => setKind(one)}
         />
       </Flex>
       <Flex align="center" gap="2" wrap="wrap" mt="1.5">
@@ -100,6 +100,9 @@ function LabelsLine({ run, paper }: { run: Run; paper: PaperName }) {
           onValue={(value) => value !== null && setStartAt(value)}
         />
       </Flex>
+      <Box fontSize="sm" color="soft">
+        {labelSheetSource.text}.
+      </Box>
       <CheckLine label="draw where labels end, for a trial" checked={borders} onChange={setBorders} />
       <WordButton asChild>
         <a href={`${routes.labelPaper}?${query}`} target="_blank" rel="noreferrer">

@@ -1,10 +1,9 @@
-import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Box, chakra, Flex, Heading } from '@chakra-ui/react';
 import type { Run } from '../../contract/runs';
 import { listed } from '../../core/format';
 import type { PrepWays } from '../../core/order';
-import { codesOf, trayOf, type TrayItem } from '../../core/prep';
+import { codesOf, trayOf, type Tray, type TrayItem } from '../../core/prep';
 import type { BenchSetting } from '../../core/run';
-import { chakra } from '@chakra-ui/react';
 
 interface TrayPictureProps {
   run: Run;
@@ -33,12 +32,6 @@ export function TrayPicture({ run, setting, ways, station, onStation }: TrayPict
   const treatmentAt = (of: number) => run.allocation.find((one) => one.station === of)?.treatmentId ?? null;
   const codes = codesOf(run.plan, { setting, treatmentAt, seed: run.seed, blind: ways.blind });
   const mark = codes.get(treatmentAt(station) ?? '') ?? '';
-  const step = (by: number) => {
-    const at = run.stations.indexOf(station);
-    const next = run.stations[(at + by + run.stations.length) % run.stations.length]!;
-    onStation(next);
-    document.getElementById(`tray-of-${next}`)?.focus();
-  };
   return (
     <Box as="section" aria-label={`Tray of station ${station}`}>
       <Flex align="baseline" gap="3" wrap="wrap" mb="1">
@@ -52,30 +45,7 @@ export function TrayPicture({ run, setting, ways, station, onStation }: TrayPict
           in order of use, left to right, top to bottom
         </Box>
       </Flex>
-      <Flex
-        role="group"
-        aria-label="Whose tray"
-        gap="0.5"
-        mb="2"
-        wrap="wrap"
-        onKeyDown={(event) => {
-          if (event.key === 'ArrowRight') step(1);
-          if (event.key === 'ArrowLeft') step(-1);
-        }}
-      >
-        {run.stations.map((one) => (
-          <Pick
-            key={one}
-            id={`tray-of-${one}`}
-            aria-pressed={one === station}
-            aria-label={`Tray of station ${one}`}
-            tabIndex={one === station ? 0 : -1}
-            onClick={() => onStation(one)}
-          >
-            {one}
-          </Pick>
-        ))}
-      </Flex>
+      <StationPicks stations={run.stations} station={station} onStation={onStation} />
       <Flex gap="5" direction={{ base: 'column', md: 'row' }}>
         <Box
           as="ol"
@@ -101,29 +71,77 @@ export function TrayPicture({ run, setting, ways, station, onStation }: TrayPict
           ))}
           {tray.items.length === 0 && <Box color="soft">The formula has no line yet.</Box>}
         </Box>
-        <Box w={{ md: '190px' }} flexShrink={0}>
-          <Box fontSize="sm" color="soft" fontWeight="semibold" mb="1">
-            beside it
-          </Box>
-          <Box as="ul" listStyleType="none" fontSize="sm" lineHeight="1.55">
-            {tray.tools.map(({ id, name, sharedBy }) => (
-              <li key={id}>
-                {name}
-                {sharedBy > 1 && (
-                  <Box as="span" color="soft">
-                    , shared
-                  </Box>
-                )}
-              </li>
-            ))}
-          </Box>
-        </Box>
+        <ToolList tools={tray.tools} />
       </Flex>
       {tray.without.length > 0 && !ways.blind && (
         <Box fontSize="sm" color="soft" mt="1.5">
           Not at this station: {listed(tray.without)}.
         </Box>
       )}
+    </Box>
+  );
+}
+
+interface StationPicksProps {
+  stations: readonly number[];
+  station: number;
+  onStation(station: number): void;
+}
+
+/** Whose tray is shown; the arrow keys go on to the next. */
+function StationPicks({ stations, station, onStation }: StationPicksProps) {
+  const step = (by: number) => {
+    const at = stations.indexOf(station);
+    const next = stations[(at + by + stations.length) % stations.length]!;
+    onStation(next);
+    document.getElementById(`tray-of-${next}`)?.focus();
+  };
+  return (
+    <Flex
+      role="group"
+      aria-label="Whose tray"
+      gap="0.5"
+      mb="2"
+      wrap="wrap"
+      onKeyDown={(event) => {
+        if (event.key === 'ArrowRight') step(1);
+        if (event.key === 'ArrowLeft') step(-1);
+      }}
+    >
+      {stations.map((one) => (
+        <Pick
+          key={one}
+          id={`tray-of-${one}`}
+          aria-pressed={one === station}
+          aria-label={`Tray of station ${one}`}
+          tabIndex={one === station ? 0 : -1}
+          onClick={() => onStation(one)}
+        >
+          {one}
+        </Pick>
+      ))}
+    </Flex>
+  );
+}
+
+function ToolList({ tools }: { tools: Tray['tools'] }) {
+  return (
+    <Box w={{ md: '190px' }} flexShrink={0}>
+      <Box fontSize="sm" color="soft" fontWeight="semibold" mb="1">
+        beside it
+      </Box>
+      <Box as="ul" listStyleType="none" fontSize="sm" lineHeight="1.55">
+        {tools.map(({ id, name, sharedBy }) => (
+          <li key={id}>
+            {name}
+            {sharedBy > 1 && (
+              <Box as="span" color="soft">
+                , shared
+              </Box>
+            )}
+          </li>
+        ))}
+      </Box>
     </Box>
   );
 }

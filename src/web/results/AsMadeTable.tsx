@@ -44,6 +44,7 @@ export function AsMadeTable({ stations }: AsMadeTableProps) {
               </th>
               {weighed.map(([id]) => {
                 const line = made.lines.find((one) => one.ingredientId === id);
+                const grams = line?.grams ?? null;
                 const rank = line?.verdict?.rank ?? 'fine';
                 return (
                   <Box
@@ -53,9 +54,9 @@ export function AsMadeTable({ stations }: AsMadeTableProps) {
                     color={rank === 'check' ? 'ember' : rank === 'note' ? 'amberInk' : undefined}
                     fontWeight={rank === 'check' ? 'bold' : undefined}
                   >
-                    {line?.grams == null ? '–' : gramsWords(line.grams)}
-                    {line?.grams != null && rank !== 'fine' && ` for ${gramsWords(line.wantedG!)}`}
-                    {line?.share != null && (
+                    {grams === null ? '–' : gramsWords(grams)}
+                    {grams !== null && rank !== 'fine' && ` for ${gramsWords(line?.wantedG ?? 0)}`}
+                    {line && line.share !== null && (
                       <Box as="span" color="soft">
                         {' '}
                         {formatNumber(line.share, 1)} %

@@ -63,7 +63,6 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
   const [station, setStation] = useState(one.station);
   const same =
     ice === one.inIceC && boil === one.inBoilingC && station === one.station && one.checkedAt !== null;
-  const put = truthIn({ equipment: [one] });
   return (
     <chakra.form
       aria-label={one.name}
@@ -82,9 +81,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
       }}
     >
       <Flex align="center" columnGap="5" rowGap="1" wrap="wrap">
-        <Box fontWeight="bold" w="8.5rem">
-          {one.name}
-        </Box>
+        <Box fontWeight="bold" w="8.5rem" children={one.name} />
         <Flex align="center" gap="2">
           <span>at station</span>
           <NumberField
@@ -130,18 +127,26 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
           {same ? 'kept' : 'keep'}
         </QuietButton>
       </Flex>
-      <Box fontSize="sm" color="soft">
-        {checkWords(one) ?? 'not checked yet'}
-        {one.checkedAt !== null && `, checked ${format(one.checkedAt, 'd MMM HH:mm')}`}
-        {one.station !== null &&
-          one.checkedAt !== null &&
-          `; at station ${one.station}, 100.0 °C typed counts as ${formatTemperature(put(one.station, 1, 100))}`}
-      </Box>
+      <ComesTo one={one} />
       {check.error && (
         <Box role="alert" color="ember" fontSize="sm">
           {sayError(check.error)}
         </Box>
       )}
     </chakra.form>
+  );
+}
+
+/** How far it is off, and what that comes to in a run. */
+function ComesTo({ one }: { one: Thermometer }) {
+  const put = truthIn({ equipment: [one] });
+  return (
+    <Box fontSize="sm" color="soft">
+      {checkWords(one) ?? 'not checked yet'}
+      {one.checkedAt !== null && `, checked ${format(one.checkedAt, 'd MMM HH:mm')}`}
+      {one.station !== null &&
+        one.checkedAt !== null &&
+        `; at station ${one.station}, 100.0 °C typed counts as ${formatTemperature(put(one.station, 1, 100))}`}
+    </Box>
   );
 }

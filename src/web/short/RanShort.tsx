@@ -1,20 +1,28 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import type { Run } from '../../contract/runs';
 import { emptyPantry } from '../../core/order';
 import { gramsWords } from '../../core/practical';
 import { pullList } from '../../core/prep';
-import { lessonSteps, stationState, type BenchSetting } from '../../core/run';
+import { lessonSteps, stationState, type BenchSetting, type Notebook, type QuickEntry } from '../../core/run';
 import { toolSwapsFor, toolSwapSource, waysOut, type WayOut } from '../../core/short';
 import { usePantry } from '../api/prep-queries';
-import type { LiveRun } from '../run/live-run';
 import { workingOf } from '../../core/working';
 import { QuietButton, WordButton } from '../ui/Button';
 import { Choice, NumberField } from '../ui/fields';
 import { PlainDialog } from '../ui/PlainDialog';
 import { WorkingPopover } from '../ui/WorkingPopover';
 
+/** What of a run it is asked: where it stands, and to write something down. */
+interface RunAtHand {
+  state(): { run: Run };
+  notebook: Notebook;
+  now(): number;
+  log(entries: readonly QuickEntry[]): Promise<unknown>;
+}
+
 interface RanShortProps {
-  live: LiveRun;
+  live: RunAtHand;
   setting: BenchSetting;
   /** Of each level. */
   spares: number;
@@ -65,7 +73,7 @@ export function RanShort({ live, setting, spares, onClose }: RanShortProps) {
 }
 
 interface IngredientShortProps {
-  live: LiveRun;
+  live: RunAtHand;
   setting: BenchSetting;
   spares: number;
   ingredientId: string;
@@ -73,7 +81,7 @@ interface IngredientShortProps {
 }
 
 /** Stations that have not begun yet still take theirs. */
-function batchesLeft(live: LiveRun, setting: BenchSetting, ingredientId: string) {
+function batchesLeft(live: RunAtHand, setting: BenchSetting, ingredientId: string) {
   const { run } = live.state();
   return run.stations.flatMap((station) => {
     const own = setting.own(station);

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { eventOf, lessonSteps } from '../../core/run';
 import type { PadProps } from './pad-props';
-import { Chip } from './pad-keys';
+import { Chip } from '../ui/pad-keys';
 import { WordsPad } from './WordsPad';
 
 /** What was done: buttons made from the method, and free words. A step touched by mistake is taken back. */

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { routes, stationAddress } from '../../contract/routes';
 import type { Joined } from '../../contract/who';
 import { request, sayError, Unreachable } from '../api/request';
-import { KeepKey } from './pad-keys';
+import { KeepKey } from '../ui/pad-keys';
 
 /** The code in an address that was held before the camera: behind the #, so that it stands in no log of a server. */
 const codeInAddress = () =>

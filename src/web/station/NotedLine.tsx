@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { EntryBody, Noted, NotedBody } from '../../core/run';
 import { parseNumber } from '../ui/fields';
-import { KeepKey } from './pad-keys';
+import { KeepKey } from '../ui/pad-keys';
 
 interface NotedLineProps {
   id: string;

@@ -6,7 +6,7 @@ import { readingRangeC } from '../../core/trace';
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../../core/units';
 import { parseNumber } from '../ui/fields';
 import type { PadProps } from './pad-props';
-import { KeepKey, PadKey } from './pad-keys';
+import { KeepKey, PadKey } from '../ui/pad-keys';
 
 const rows = [
   ['7', '8', '9'],

@@ -1,6 +1,6 @@
 import { Flex } from '@chakra-ui/react';
 import type { Response } from '../../core/practical';
-import { Chip } from './pad-keys';
+import { Chip } from '../ui/pad-keys';
 
 interface PieceChipsProps {
   response: Response;

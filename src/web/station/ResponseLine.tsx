@@ -4,7 +4,7 @@ import { formatNumber } from '../../core/format';
 import type { Response } from '../../core/practical';
 import type { EntryBody, MeasurementBody, Noted } from '../../core/run';
 import { parseNumber } from '../ui/fields';
-import { Chip, KeepKey } from './pad-keys';
+import { Chip, KeepKey } from '../ui/pad-keys';
 import { firstWithout, PieceChips } from './PieceChips';
 import { ResponseHead } from './ResponseHead';
 

@@ -2,7 +2,7 @@ import { Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { ObservationTime, Sense } from '../../core/run';
 import type { PadProps } from './pad-props';
-import { Chip } from './pad-keys';
+import { Chip } from '../ui/pad-keys';
 import { WordsPad } from './WordsPad';
 
 const times: readonly ObservationTime[] = ['before', 'during', 'after'];

@@ -55,29 +55,10 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
             onShown={setShownG}
             onKeep={(grams, nowG) => void keep(grams, nowG)}
           />
-          <Flex gap="2" wrap="wrap">
-            <QuietButton
-              css={{ minH: '44px' }}
-              onClick={() =>
-                setWrong(
-                  `Spoon out what can be spooned out, weigh again and keep what the scale then shows. What has mixed stays: keep it as it is, your teacher sees it.`,
-                )
-              }
-            >
-              too much went in
-            </QuietButton>
-            <QuietButton
-              css={{ minH: '44px' }}
-              onClick={() =>
-                void say(
-                  `no ${inSentence(now.name)} left for us`,
-                  'Your teacher sees it on the board. Do not take another thing by yourselves: all stations change together, or none.',
-                )
-              }
-            >
-              we have none
-            </QuietButton>
-          </Flex>
+          <WrongButtons
+            onTooMuch={() => setWrong(tooMuchWords)}
+            onNone={() => void say(`no ${inSentence(now.name)} left for us`, noneWords)}
+          />
           {wrong && (
             <Box role="status" bg="tawnyWash" borderRadius="6px" px="3" py="2">
               {wrong}
@@ -94,6 +75,23 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
     </Flex>
   );
 }
+
+const tooMuchWords =
+  'Spoon out what can be spooned out, weigh again and keep what the scale then shows. What has mixed stays: keep it as it is, your teacher sees it.';
+const noneWords =
+  'Your teacher sees it on the board. Do not take another thing by yourselves: all stations change together, or none.';
+
+/** What goes wrong at a balance. */
+const WrongButtons = ({ onTooMuch, onNone }: { onTooMuch(): void; onNone(): void }) => (
+  <Flex gap="2" wrap="wrap">
+    <QuietButton css={{ minH: '44px' }} onClick={onTooMuch}>
+      too much went in
+    </QuietButton>
+    <QuietButton css={{ minH: '44px' }} onClick={onNone}>
+      we have none
+    </QuietButton>
+  </Flex>
+);
 
 const ingredientOf = ({ own }: PadProps['state'], id: string) => own.ingredients.find((one) => one.id === id);
 

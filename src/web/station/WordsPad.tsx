@@ -1,7 +1,7 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { useState, type ReactNode } from 'react';
 import type { EntryBody } from '../../core/run';
-import { KeepKey } from './pad-keys';
+import { KeepKey } from '../ui/pad-keys';
 
 interface WordsPadProps {
   label: string;

@@ -32,7 +32,7 @@ export function RunWallPage() {
   const { data: now, error } = useRunOnce(runId);
   const { data: practical } = usePractical(now?.run.practicalId);
   const { data: school } = useSchool();
-  const { data: told, error: untold } = useRunTimetable(runId!);
+  const { data: told, error: untold } = useRunTimetable(runId);
   if (!now || !practical || !school || !told) return <Waiting error={error ?? untold} />;
   return <OfRun {...{ practical, school, told }} run={now.run} />;
 }

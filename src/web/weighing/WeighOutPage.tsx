@@ -5,7 +5,7 @@ import { routes } from '../../contract/routes';
 import { formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
 import { weighingLists, type Dish, type WeighingList } from '../../core/prep';
-import { asMadeAt } from '../../core/run';
+import { asMadeAt, type AsMadeLine } from '../../core/run';
 import { boardDoor } from '../api/doors';
 import { useRunPrep } from '../api/prep-queries';
 import { fetchPracticalAhead, usePractical } from '../api/queries';
@@ -111,7 +111,7 @@ function OneList({ live, setting, list, blind }: OneListProps) {
     asMadeAt(setting, live.notebook, dish.station).lines.find(
       (line) => line.ingredientId === dish.ingredientId,
     );
-  const open = list.dishes.filter((dish) => weighed(dish)?.grams == null);
+  const open = list.dishes.filter((dish) => (weighed(dish)?.grams ?? null) === null);
   const now = list.dishes.find(({ station }) => station === again) ?? open[0];
   const keep = async (grams: number, nowG: number) => {
     if (!now) return;
@@ -141,55 +141,16 @@ function OneList({ live, setting, list, blind }: OneListProps) {
           {formatNumber(list.dishes.length - open.length)} of {list.dishes.length} dishes weighed
         </Box>
         <Box as="ol" listStyleType="none" mt="2" aria-label={`Dishes of ${list.name}`}>
-          {list.dishes.map((dish) => {
-            const line = weighed(dish);
-            const present = dish === now;
-            return (
-              <Flex
-                as="li"
-                key={dish.station}
-                gap="4"
-                py="1.5"
-                px="2"
-                align="baseline"
-                borderBottomWidth="1px"
-                borderColor="rule"
-                bg={present ? 'tawnyWash' : undefined}
-                aria-current={present ? 'step' : undefined}
-              >
-                <Box w="5.5rem" fontWeight="bold" textAlign="right">
-                  {gramsWords(dish.wanted.wantedG)}
-                </Box>
-                <Box flex="1" minW="0">
-                  station {dish.station}
-                  {dish.mark && (
-                    <Box as="span" color="soft">
-                      {' '}
-                      · {blind ? `letter ${dish.mark}` : dish.mark}
-                    </Box>
-                  )}
-                  {line?.verdict && line.verdict.rank !== 'fine' && (
-                    <Box fontSize="sm" color={line.verdict.rank === 'check' ? 'ember' : 'amberInk'}>
-                      {line.verdict.words}
-                    </Box>
-                  )}
-                </Box>
-                {line?.grams != null ? (
-                  <WordButton
-                    fontSize="sm"
-                    onClick={() => setAgain(dish.station)}
-                    aria-label={`Station ${dish.station}: ${gramsWords(line.grams)}; weigh it again`}
-                  >
-                    ✓ {gramsWords(line.grams)}
-                  </WordButton>
-                ) : (
-                  <Box fontSize="sm" color="soft">
-                    {present ? 'now' : ''}
-                  </Box>
-                )}
-              </Flex>
-            );
-          })}
+          {list.dishes.map((dish) => (
+            <DishLine
+              key={dish.station}
+              dish={dish}
+              line={weighed(dish)}
+              present={dish === now}
+              blind={blind}
+              onAgain={() => setAgain(dish.station)}
+            />
+          ))}
         </Box>
       </Box>
       <Box w={{ xl: '400px' }} maxW="430px" flexShrink={0}>
@@ -218,6 +179,64 @@ function OneList({ live, setting, list, blind }: OneListProps) {
           </Box>
         )}
       </Box>
+    </Flex>
+  );
+}
+
+interface DishLineProps {
+  dish: Dish;
+  line: AsMadeLine | undefined;
+  present: boolean;
+  blind: boolean;
+  onAgain(): void;
+}
+
+/** One dish: what goes in, for whom, and what really went in. */
+function DishLine({ dish, line, present, blind, onAgain }: DishLineProps) {
+  const { station, mark, wanted } = dish;
+  const grams = line?.grams ?? null;
+  return (
+    <Flex
+      as="li"
+      gap="4"
+      py="1.5"
+      px="2"
+      align="baseline"
+      borderBottomWidth="1px"
+      borderColor="rule"
+      bg={present ? 'tawnyWash' : undefined}
+      aria-current={present ? 'step' : undefined}
+    >
+      <Box w="5.5rem" fontWeight="bold" textAlign="right">
+        {gramsWords(wanted.wantedG)}
+      </Box>
+      <Box flex="1" minW="0">
+        station {station}
+        {mark && (
+          <Box as="span" color="soft">
+            {' '}
+            · {blind ? `letter ${mark}` : mark}
+          </Box>
+        )}
+        {line?.verdict && line.verdict.rank !== 'fine' && (
+          <Box fontSize="sm" color={line.verdict.rank === 'check' ? 'ember' : 'amberInk'}>
+            {line.verdict.words}
+          </Box>
+        )}
+      </Box>
+      {grams !== null ? (
+        <WordButton
+          fontSize="sm"
+          onClick={onAgain}
+          aria-label={`Station ${station}: ${gramsWords(grams)}; weigh it again`}
+        >
+          ✓ {gramsWords(grams)}
+        </WordButton>
+      ) : (
+        <Box fontSize="sm" color="soft">
+          {present ? 'now' : ''}
+        </Box>
+      )}
     </Flex>
   );
 }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
 import { fineG, stopAt, weighedVerdict, type Wanted } from '../../core/weighing';
-import { KeepKey, PadKey } from '../station/pad-keys';
+import { KeepKey, PadKey } from '../ui/pad-keys';
 import { parseNumber } from '../ui/fields';
 
 interface WeighPadProps {
@@ -33,7 +33,6 @@ export function WeighPad({ wanted, name, shownG, onShown, onKeep }: WeighPadProp
     typed !== '-' &&
     (value === null || (!settingZero && went! < 0) || Math.abs(value) > 100_000);
   const verdict = !settingZero && wanted && went !== null && went >= 0 ? weighedVerdict(wanted, went) : null;
-  const press = (key: string) => typed.length < mostTyped && setTyped(typed + key);
   const keep = () => {
     if (value === null || wrong) return;
     setTyped('');
@@ -44,52 +43,11 @@ export function WeighPad({ wanted, name, shownG, onShown, onKeep }: WeighPadProp
   };
   return (
     <Box>
-      <Box bg="tawnyWash" borderRadius="8px" px="4" py="3">
-        <Flex align="baseline" justify="space-between" gap="3" wrap="wrap">
-          <Flex align="baseline" gap="2">
-            <span>the scale shows</span>
-            <Box
-              asChild
-              fontSize="2xl"
-              fontWeight="bold"
-              textDecoration="underline"
-              textDecorationStyle="dashed"
-              textUnderlineOffset="5px"
-              minH="44px"
-            >
-              <button
-                type="button"
-                aria-pressed={settingZero}
-                aria-label={`The scale shows ${formatNumber(shownG)} g: it shows something else`}
-                onClick={() => setSettingZero(!settingZero)}
-              >
-                {formatNumber(shownG)}
-              </button>
-            </Box>
-          </Flex>
-          {wanted && (
-            <Flex align="baseline" gap="2">
-              <span>stop at</span>
-              <Box
-                fontSize="4xl"
-                lineHeight="1"
-                fontWeight="bold"
-                color="tawnyDeep"
-                css={{ fontVariantNumeric: 'tabular-nums' }}
-              >
-                {formatNumber(roundedTo(stopAt(shownG, wanted.wantedG), wanted.divisionG))}
-              </Box>
-              <span>g</span>
-            </Flex>
-          )}
-        </Flex>
-        {wanted && <FineBar wanted={wanted} went={settingZero ? null : went} />}
-        <Box fontSize="sm" color="soft">
-          {wanted
-            ? `${gramsWords(fineG(wanted))} either way is fine for ${name.toLowerCase()}`
-            : `how much ${name.toLowerCase()} is not said: write down what goes in`}
-        </Box>
-      </Box>
+      <Display
+        {...{ wanted, name, shownG, settingZero }}
+        went={settingZero ? null : went}
+        onSetting={() => setSettingZero(!settingZero)}
+      />
       <Flex align="center" gap="3" mt="2">
         <chakra.input
           aria-label={settingZero ? 'What the scale shows before' : 'What the scale shows now'}
@@ -125,42 +83,123 @@ export function WeighPad({ wanted, name, shownG, onShown, onKeep }: WeighPadProp
           </>
         )}
       </Box>
-      <Box display="grid" gridTemplateColumns="repeat(4, 1fr)" gap="2">
-        {['7', '8', '9'].map((key) => (
-          <PadKey key={key} onClick={() => press(key)}>
-            {key}
-          </PadKey>
-        ))}
-        <PadKey aria-label="Take back the last digit" onClick={() => setTyped(typed.slice(0, -1))}>
-          <Box asChild mx="auto">
-            <Delete size={24} />
+      <WeighKeys
+        typed={typed}
+        onTyped={setTyped}
+        onZero={() => onShown(0)}
+        says={settingZero ? 'It shows this' : 'Keep'}
+        onKeep={value === null || wrong ? null : keep}
+      />
+    </Box>
+  );
+}
+
+interface DisplayProps extends Pick<WeighPadProps, 'wanted' | 'name' | 'shownG'> {
+  settingZero: boolean;
+  went: number | null;
+  onSetting(): void;
+}
+
+/** What the scale shows, where to stop, and how wide fine is. */
+function Display({ wanted, name, shownG, settingZero, went, onSetting }: DisplayProps) {
+  return (
+    <Box bg="tawnyWash" borderRadius="8px" px="4" py="3">
+      <Flex align="baseline" justify="space-between" gap="3" wrap="wrap">
+        <Flex align="baseline" gap="2">
+          <span>the scale shows</span>
+          <Box
+            asChild
+            fontSize="2xl"
+            fontWeight="bold"
+            textDecoration="underline"
+            textDecorationStyle="dashed"
+            textUnderlineOffset="5px"
+            minH="44px"
+          >
+            <button
+              type="button"
+              aria-pressed={settingZero}
+              aria-label={`The scale shows ${formatNumber(shownG)} g: it shows something else`}
+              onClick={onSetting}
+            >
+              {formatNumber(shownG)}
+            </button>
           </Box>
-        </PadKey>
-        {['4', '5', '6'].map((key) => (
-          <PadKey key={key} onClick={() => press(key)}>
-            {key}
-          </PadKey>
-        ))}
-        <PadKey css={{ fontSize: 'sm' }} onClick={() => onShown(0)} aria-label="The scale was set to zero">
-          set to 0
-        </PadKey>
-        {['1', '2', '3'].map((key) => (
-          <PadKey key={key} onClick={() => press(key)}>
-            {key}
-          </PadKey>
-        ))}
-        <KeepKey gridRow="span 2" disabled={value === null || wrong} onClick={keep}>
-          {settingZero ? 'It shows this' : 'Keep'}
-        </KeepKey>
-        <PadKey onClick={() => press('0')}>0</PadKey>
-        <PadKey onClick={() => !typed.includes('.') && press('.')}>.</PadKey>
-        <PadKey
-          aria-label="minus"
-          onClick={() => setTyped(typed.startsWith('-') ? typed.slice(1) : `-${typed}`)}
-        >
-          −
-        </PadKey>
+        </Flex>
+        {wanted && (
+          <Flex align="baseline" gap="2">
+            <span>stop at</span>
+            <Box
+              fontSize="4xl"
+              lineHeight="1"
+              fontWeight="bold"
+              color="tawnyDeep"
+              css={{ fontVariantNumeric: 'tabular-nums' }}
+            >
+              {formatNumber(roundedTo(stopAt(shownG, wanted.wantedG), wanted.divisionG))}
+            </Box>
+            <span>g</span>
+          </Flex>
+        )}
+      </Flex>
+      {wanted && <FineBar wanted={wanted} went={went} />}
+      <Box fontSize="sm" color="soft">
+        {wanted
+          ? `${gramsWords(fineG(wanted))} either way is fine for ${name.toLowerCase()}`
+          : `how much ${name.toLowerCase()} is not said: write down what goes in`}
       </Box>
+    </Box>
+  );
+}
+
+interface WeighKeysProps {
+  typed: string;
+  onTyped(text: string): void;
+  onZero(): void;
+  says: string;
+  /** Null: there is nothing to keep. */
+  onKeep: (() => void) | null;
+}
+
+/** Digits, one back, the scale at zero, and the key that keeps it. */
+function WeighKeys({ typed, onTyped, onZero, says, onKeep }: WeighKeysProps) {
+  const press = (key: string) => typed.length < mostTyped && onTyped(typed + key);
+  return (
+    <Box display="grid" gridTemplateColumns="repeat(4, 1fr)" gap="2">
+      {['7', '8', '9'].map((key) => (
+        <PadKey key={key} onClick={() => press(key)}>
+          {key}
+        </PadKey>
+      ))}
+      <PadKey aria-label="Take back the last digit" onClick={() => onTyped(typed.slice(0, -1))}>
+        <Box asChild mx="auto">
+          <Delete size={24} />
+        </Box>
+      </PadKey>
+      {['4', '5', '6'].map((key) => (
+        <PadKey key={key} onClick={() => press(key)}>
+          {key}
+        </PadKey>
+      ))}
+      <PadKey css={{ fontSize: 'sm' }} onClick={onZero} aria-label="The scale was set to zero">
+        set to 0
+      </PadKey>
+      {['1', '2', '3'].map((key) => (
+        <PadKey key={key} onClick={() => press(key)}>
+          {key}
+        </PadKey>
+      ))}
+      <KeepKey gridRow="span 2" disabled={onKeep === null} onClick={() => onKeep?.()}>
+        {says}
+      </KeepKey>
+      <PadKey onClick={() => press('0')}>0</PadKey>
+      <PadKey onClick={() => !typed.includes('.') && press('.')}>.</PadKey>
+      <PadKey
+        aria-label="minus"
+        onClick={() => onTyped(typed.startsWith('-') ? typed.slice(1) : `-${typed}`)}
+      >
+        −
+      </PadKey>
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 declare module 'fast-formula-parser' {
   /** Works out a formula of a spreadsheet. */
-  export default class FormulaParser {
+  class FormulaParser {
     constructor(options: {
       onCell(of: { sheet: string; row: number; col: number }): unknown;
       onRange(of: {
@@ -12,4 +12,5 @@ declare module 'fast-formula-parser' {
     });
     parse(formula: string, at: { sheet: string; row: number; col: number }): unknown;
   }
+  export = FormulaParser;
 }

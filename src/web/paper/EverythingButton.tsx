@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { PaperState } from '../../contract/paper';
 import { routes } from '../../contract/routes';
 import { request, sayError } from '../api/request';
-import type { PaperName } from '../paper/paper';
+import type { PaperName } from './paper';
 import { MainButton, WordButton } from '../ui/Button';
 
 interface EverythingButtonProps {
