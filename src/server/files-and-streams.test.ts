@@ -175,7 +175,7 @@ describe('the school, the pages and failures', () => {
   it('the school has a name before anyone has said, and keeps what is set', async () => {
     const school = async () => (await server.get('/api/school')).body as School;
     // Its hours, bells and lists are looked at where they are set.
-    const usual = { ways: usualWays, waysVersion: 0, calendarShared: false };
+    const usual = { ways: usualWays, waysVersion: 0, calendarShared: false, budgets: [] };
     expect(await school()).toEqual({
       ...usual,
       name: 'My school',

@@ -38,7 +38,7 @@ export async function misfits(
   const preparing = prepOpen(run, now);
   entries.forEach((entry, i) => {
     const { station } = entry;
-    const { earliest, latest, words } = open && !isOfPrep(entry) ? open : preparing;
+    const { earliest, latest, words } = open && !(isTeacher(writer) && isWeight(entry)) ? open : preparing;
     if (own !== null ? station !== own : station !== null && !stations.has(station)) {
       errors.push({
         pointer: `/entries/${i}/station`,
@@ -66,6 +66,10 @@ const isTeacher = (writer: Writer) => writer !== 'probe' && writer.kind === 'tea
 /** Weights and what runs short are written down before the bell; they are put right there as well. */
 const isOfPrep = ({ body }: Entry) =>
   body.kind === 'correction' ? body.to === null || isPreparing(body.to.kind) : isPreparing(body.kind);
+
+/** A weight may arrive when the run has long begun: the technician’s tablet was away. */
+const isWeight = ({ body }: Entry) =>
+  (body.kind === 'correction' ? body.to?.kind : body.kind) === 'weighed';
 
 /** A photo without its picture is a promise nobody keeps: the picture comes first. */
 async function unknownPictures(knex: Knex, entries: readonly Entry[]): Promise<FieldProblem[]> {

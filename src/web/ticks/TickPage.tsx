@@ -68,18 +68,17 @@ interface TickLineProps {
 export function TickLine({ what, ticks, children }: TickLineProps) {
   const done = ticks.done.has(what);
   return (
-    <Flex
-      asChild
-      as="li"
-      align="flex-start"
-      gap="3.5"
-      py="3"
-      minH="52px"
-      borderBottomWidth="1px"
-      borderColor="rule"
-      cursor="pointer"
-    >
-      <label>
+    <li>
+      <Flex
+        as="label"
+        align="flex-start"
+        gap="3.5"
+        py="3"
+        minH="52px"
+        borderBottomWidth="1px"
+        borderColor="rule"
+        cursor="pointer"
+      >
         <Check
           type="checkbox"
           checked={done}
@@ -95,8 +94,8 @@ export function TickLine({ what, ticks, children }: TickLineProps) {
         >
           {children}
         </Box>
-      </label>
-    </Flex>
+      </Flex>
+    </li>
   );
 }
 

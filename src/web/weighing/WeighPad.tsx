@@ -114,6 +114,7 @@ function Display({ wanted, name, shownG, settingZero, went, onSetting }: Display
             textDecoration="underline"
             textDecorationStyle="dashed"
             textUnderlineOffset="5px"
+            minW="44px"
             minH="44px"
           >
             <button
