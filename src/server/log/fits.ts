@@ -68,8 +68,7 @@ const isOfPrep = ({ body }: Entry) =>
   body.kind === 'correction' ? body.to === null || isPreparing(body.to.kind) : isPreparing(body.kind);
 
 /** A weight may arrive when the run has long begun: the technician’s tablet was away. */
-const isWeight = ({ body }: Entry) =>
-  (body.kind === 'correction' ? body.to?.kind : body.kind) === 'weighed';
+const isWeight = ({ body }: Entry) => (body.kind === 'correction' ? body.to?.kind : body.kind) === 'weighed';
 
 /** A photo without its picture is a promise nobody keeps: the picture comes first. */
 async function unknownPictures(knex: Knex, entries: readonly Entry[]): Promise<FieldProblem[]> {
