@@ -22,7 +22,7 @@ import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
 import { printedWidth, type Sheets } from './make-pdf';
 import { blanks, heading, ink, line, part, table, under, type CellText, type Column } from './parts';
-import { lessonWords, marksOf, settingOfRun, type PaperRun } from './run-of-paper';
+import { lessonWords, marksOf, settingOfRun, treatmentAt, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
 /** What can hurt, whom, and what is done about it. */
@@ -118,39 +118,50 @@ export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs
   };
 }
 
-/** A sheet for every station: its own level, batch and method, and room for what it finds. */
-export function studentSheets(paperRun: PaperRun, paper: LabelPaper): Sheets {
+/**
+ * A sheet for every station, or for each level with its stations to choose from: its own level, batch and method, and room
+ * for what it finds.
+ */
+export function studentSheets(
+  paperRun: PaperRun,
+  paper: LabelPaper,
+  each: 'station' | 'level' = 'station',
+): Sheets {
   const { run } = paperRun;
   const setting = settingOfRun(run);
   const markOf = marksOf(paperRun, setting);
   const width = printedWidth(paper);
+  const at = treatmentAt(run);
+  const groups =
+    each === 'station'
+      ? run.stations.map((station) => [station])
+      : [...new Set(run.stations.map(at))].map((id) => run.stations.filter((station) => at(station) === id));
   return {
     name: `Student sheets · ${run.plan.title} · ${run.className}`,
-    content: run.stations.map((station, i): Content => ({
-      stack: [
-        ...front(paperRun, {
-          station,
-          own: setting.own(station),
-          mark: markOf(station),
-          varied: setting.varied,
-          width,
-        }),
-        { stack: back(run.plan, run.unit, width), pageBreak: 'before' },
-      ],
-      ...(i > 0 && { pageBreak: 'before' }),
-    })),
+    content: groups.map((stations, i): Content => {
+      const own = setting.own(stations[0]!);
+      const sheet: SheetOf = { stations, own, mark: markOf(stations[0]!), varied: setting.varied, width };
+      return {
+        stack: [...front(paperRun, sheet), { stack: back(run.plan, run.unit, width), pageBreak: 'before' }],
+        ...(i > 0 && { pageBreak: 'before' }),
+      };
+    }),
   };
 }
 
 interface SheetOf {
-  station: number;
+  stations: readonly number[];
   own: OwnPlan;
   mark: string;
   varied: ReadonlySet<string>;
   width: number;
 }
 
-function front({ run, ways }: PaperRun, { station, own, mark, varied, width }: SheetOf): Content[] {
+/** “Station 3”; of several the one that uses it is ticked. */
+const stationWords = (stations: readonly number[]) =>
+  `Station ${stations.length === 1 ? stations[0] : stations.map((one) => `☐ ${one}`).join('  ')}`;
+
+function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: SheetOf): Content[] {
   const { plan } = run;
   const changed = listed(factorsWithLevels(plan).map(({ name }) => name || 'what changes'));
   const chosen = own.open.map((factor) => `we chose ____________ ${factorUnit(plan, factor)}`);
@@ -168,7 +179,7 @@ function front({ run, ways }: PaperRun, { station, own, mark, varied, width }: S
   });
   return [
     line(
-      `Station ${station}   Seats ________________   ${lessonWords(run)}`,
+      `${stationWords(stations)}   Seats ________________   ${lessonWords(run)}`,
       { size: 9.5, color: ink.soft },
       [0, 0, 0, 4],
     ),

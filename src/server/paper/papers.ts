@@ -15,7 +15,7 @@ export type PartAsked =
   | { is: 'timetable'; of: PaperRun; timetable: RunTimetable }
   | { is: RunPart; of: PaperRun };
 
-export const runParts = ['weigh-out', 'trays', 'pull-list', 'risk', 'sheets'] as const;
+export const runParts = ['weigh-out', 'trays', 'pull-list', 'risk', 'sheets', 'level-sheets'] as const;
 export type RunPart = (typeof runParts)[number];
 
 /** A file to be made, as it can be sent to a thread. */
@@ -58,5 +58,7 @@ function sheetsOf(part: PartAsked, paper: LabelPaper): Sheets {
       return riskSheets(part.of);
     case 'sheets':
       return studentSheets(part.of, paper);
+    case 'level-sheets':
+      return studentSheets(part.of, paper, 'level');
   }
 }

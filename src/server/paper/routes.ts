@@ -118,7 +118,7 @@ function everythingRoutes(
           const timetable = await timetables.of(id);
           const labels = labelsIn({ sheet: body.paper === 'A4' ? 'a4-21' : 'letter-30' });
           all.push({ is: 'timetable', of, timetable }, { is: 'weigh-out', of }, { is: 'pull-list', of });
-          all.push({ is: 'trays', of }, { is: 'risk', of }, { is: 'sheets', of });
+          all.push({ is: 'trays', of }, { is: 'risk', of }, { is: 'level-sheets', of });
           all.push({ is: 'labels', texts: labelTexts(of, 'stations', origin), labels });
         }
         return { title: 'Everything', paper: body.paper, parts: all };
