@@ -47,7 +47,10 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
   const swaps = dearestLines(order).flatMap(({ line, cost }): Saving[] => {
     const item = ingredientItems.find(({ id }) => id === line.key);
     if (!item || tested.has(line.key)) return [];
-    return substitutesFor(item.name).flatMap(({ to, gramsPerGram, consequence }) => {
+    return substitutesFor(item.name).flatMap(({ to, gramsPerGram, also, consequence }) => {
+      // What asks for less of something else, or does one job only, is no plain swap.
+      const plain = also.every(({ per100G }) => per100G >= 0) && !/\b(only|not)\b/.test(consequence);
+      if (!plain) return [];
       const price = perG.get(to);
       const saves = price === undefined ? 0 : cost - price * gramsPerGram * line.neededG;
       return saves < 0.05

@@ -86,6 +86,36 @@ describe('ran short', () => {
     expect(waysOf({ pantry: little }).some(({ name }) => name.includes('granulated'))).toBe(false);
   });
 
+  it('offers nothing that would have to be made up for by what is not in the batch, or that only thickens', () => {
+    const names = (plan_: Plan) =>
+      waysOut(
+        asked({
+          plan: plan_,
+          ingredientId: 'flour',
+          haveG: 0,
+          batches: [
+            { station: 1, treatmentId: null, own: stationPlan(plan_, null, null, batchTables.gramsOf) },
+          ],
+        }),
+      )!
+        .ways.map(({ name }) => name)
+        .join();
+    expect(names(plan)).toContain('spelt');
+    // Self-raising flour has 3.3 % of powder in it: there is none here to leave out.
+    expect(names(plan)).not.toContain('self-raising');
+    expect(names(plan)).not.toContain('cornflour');
+    const powder = newIngredient({ id: 'p', name: 'Baking powder', amount: 8, unit: 'g' });
+    expect(names({ ...plan, formula: [...plan.formula, powder] })).toContain('self-raising');
+    const little = { ...powder, amount: 2 };
+    expect(names({ ...plan, formula: [...plan.formula, little] })).not.toContain('self-raising');
+  });
+
+  it('all of an ingredient swapped is another result to be expected', () => {
+    const cost = (haveG: number) =>
+      waysOf({ haveG }).find(({ name }) => name.includes('granulated'))!.testCost;
+    expect([cost(0), cost(500), cost(700)]).toEqual([2, 2, 1]);
+  });
+
   it('says what allergen a swap brings', () => {
     const almonds = waysOf({ ingredientId: 'nuts', haveG: 0 });
     expect(almonds.some(({ kind }) => kind === 'swap')).toBe(true);

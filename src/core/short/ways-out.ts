@@ -1,5 +1,5 @@
 import { counted, formatNumber, listed } from '../format';
-import { allergensOf, itemById, substitutesFor } from '../ingredients';
+import { allergensOf, itemById, substitutesFor, type Substitute } from '../ingredients';
 import { itemOf } from '../batch';
 import { cheapestPacks, ingredientKey, type Pantry } from '../order';
 import { gramsWords, inSentence, type Plan, type StationPlan } from '../practical';
@@ -192,6 +192,32 @@ function ownAmounts(
     : [`${listed(each.map((one) => gramsWords(one * factor)))} ${name} for ${listed(each.map(gramsWords))}`];
 }
 
+/**
+ * Whether something can stand in here at all: it would have to be made up for by less of something that is not in the
+ * batch (self-raising flour where there is no powder to leave out), or it only thickens where nothing is thickened.
+ */
+function fits(
+  { plan, line, batches }: Reckoned,
+  { also, consequence, missing }: { also: Substitute['also']; consequence: string; missing: number },
+): boolean {
+  if (/\bonly\b/.test(consequence) && !/thick/i.test(line.job)) return false;
+  return also.every(({ item, per100G }) => {
+    if (per100G >= 0 || itemById(item).family === 'water') return true;
+    const there = plan.formula.filter((one) => itemOf(one)?.id === item).map(({ id }) => id);
+    const least = Math.min(
+      ...batches.map(({ own }) =>
+        own.ingredients
+          .filter(({ id }) => there.includes(id))
+          .reduce((sum, { grams }) => sum + (grams ?? 0), 0),
+      ),
+    );
+    return least * batches.length >= (missing * -per100G) / 100;
+  });
+}
+
+/** More than so much of an ingredient swapped is another result to be expected, fair as it may be. */
+const mostSwapped = 0.5;
+
 function bySwap(of: Reckoned): WayOut[] {
   const { line, shortG, stationsG, haveG, pantry, batches, name } = of;
   const tested = isTested(of);
@@ -206,6 +232,7 @@ function bySwap(of: Reckoned): WayOut[] {
       const need = missing * gramsPerGram;
       const there = stock.get(to);
       if (there !== undefined && there < need) return [];
+      if (!fits(of, { also, consequence, missing })) return [];
       const share = missing / stationsG;
       const more = also.map(
         ({ item, per100G }) =>
@@ -223,8 +250,8 @@ function bySwap(of: Reckoned): WayOut[] {
       return [
         {
           ...{ kind: 'swap', name: `${gramsWords(need)} ${other.name} instead`, factor: 1 },
-          testCost: tested ? 3 : 1,
-          testWords: `${tested ? 'it is what is tested: the levels are no longer what they say' : `the same at every station; ${consequence}`}.${warned}`,
+          testCost: tested ? 3 : share > mostSwapped ? 2 : 1,
+          testWords: `${tested ? 'it is what is tested: the levels are no longer what they say' : `the same at every station${share > mostSwapped ? ', untried: one batch first' : ''}; ${consequence}`}.${warned}`,
           words: `${gramsWords(need)} ${other.name} in place of ${gramsWords(missing)} ${name}${split}${more.length ? `, with ${listed(more)}` : ''}`,
           working: [
             { text: 'missing at the stations', value: missing, unit: 'g' },

@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
 import type { Room } from '../../contract/rooms';
-import { formatTemperature } from '../../core/format';
+import { formatNumber, formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
 import { checkWords, type Equipment } from '../../core/room';
 import { truthIn } from '../../core/run';
@@ -92,6 +92,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
             whole
             mayBeEmpty
             chars={3}
+            placeholder="no."
             onValue={setStation}
           />
         </Flex>
@@ -105,6 +106,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
             unit="°C"
             mayBeEmpty
             chars={5}
+            placeholder="0.0"
             onValue={setIce}
           />
           <span>°C</span>
@@ -119,6 +121,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
             unit="°C"
             mayBeEmpty
             chars={6}
+            placeholder={formatNumber(boilingIn(room).boilingC, 1)}
             onValue={setBoil}
           />
           <span>°C</span>

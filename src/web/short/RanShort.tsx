@@ -29,7 +29,7 @@ interface RanShortProps {
   onClose(): void;
 }
 
-const costWords = ['Nothing lost.', 'Still fair.', 'Tells less.', 'Another question.'] as const;
+const costWords = ['Nothing lost.', 'Still fair.', 'Costs the test something.', 'Another question.'] as const;
 
 /** One key for what is short: name it, say what is there, take one of the answers; it is logged. */
 export function RanShort({ live, setting, spares, onClose }: RanShortProps) {
