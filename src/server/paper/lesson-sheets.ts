@@ -142,7 +142,7 @@ export function studentSheets(
       const own = setting.own(stations[0]!);
       const sheet: SheetOf = { stations, own, mark: markOf(stations[0]!), varied: setting.varied, width };
       return {
-        stack: [...front(paperRun, sheet), { stack: back(run.plan, run.unit, width), pageBreak: 'before' }],
+        stack: [...front(paperRun, sheet), { stack: back(run.plan, width), pageBreak: 'before' }],
         ...(i > 0 && { pageBreak: 'before' }),
       };
     }),
@@ -225,23 +225,23 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
       };
     }),
     line(whoDecides, { size: 8, color: ink.soft }),
-  ];
-}
-
-function back(plan: Plan, unit: 'C' | 'F', width: number): Content[] {
-  const typed = plan.responses.filter((one) => one.formula === '' && !isPhoto(one));
-  const head = ({ name, unit: own, points }: Response) =>
-    `${name}${own && points.length === 0 ? `, ${own}` : ''}`;
-  return [
     ...plan.noted.map(({ what, unit: own }) =>
       line(`${capitalised(what)}: ________________ ${own}`, {}, [0, 4, 0, 0]),
     ),
     ...(plan.thermometers.length > 0
       ? [
           part('Temperature'),
-          emptyGrid(['minute', `°${unit}`, 'minute', `°${unit}`, 'minute', `°${unit}`], 6),
+          emptyGrid(['minute', `°${run.unit}`, 'minute', `°${run.unit}`, 'minute', `°${run.unit}`], 6),
         ]
       : []),
+  ];
+}
+
+function back(plan: Plan, width: number): Content[] {
+  const typed = plan.responses.filter((one) => one.formula === '' && !isPhoto(one));
+  const head = ({ name, unit: own, points }: Response) =>
+    `${name}${own && points.length === 0 ? `, ${own}` : ''}`;
+  return [
     part('What we saw'),
     emptyGrid(
       ['', 'before', 'during', 'after'],
