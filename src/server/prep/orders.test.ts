@@ -130,7 +130,9 @@ describe('the order of a week of five runs', () => {
     const csv = (await raw(`/api/order.csv?${days}`)).toString('utf8').replace(/^\uFEFF/, '');
     const rows = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;
     const found = Object.fromEntries(
-      rows.filter((row) => row.needed_g !== '').map((row) => [row.ingredient, Number(row.needed_g)]),
+      rows
+        .filter((row) => row.needed_g !== '')
+        .map((row): [string, number] => [row.ingredient!, Number(row.needed_g)]),
     );
     for (const [name, grams] of Object.entries(needed())) expect(found[name], name).toBeCloseTo(grams, 1);
     expect(Object.keys(found)).toHaveLength(5);
@@ -292,7 +294,7 @@ describe('a thermometer in ice and in boiling water', () => {
     const kept = (await server.send('POST', `/api/rooms/${id}/thermometer-check`, check)).body;
     // 1200 m: 96.0 °C by the formula of the core.
     expect(kept).toMatchObject({
-      equipment: [{ inIceC: 0.4, inBoilingC: 96.5, boilingC: expect.closeTo(96, 0) }],
+      equipment: [{ inIceC: 0.4, inBoilingC: 96.5, boilingC: expect.closeTo(96, 0) as number }],
     });
     const none = await server.send('POST', `/api/rooms/${id}/thermometer-check`, {
       ...check,

@@ -82,20 +82,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
     >
       <Flex align="center" columnGap="5" rowGap="1" wrap="wrap">
         <Box fontWeight="bold" w="8.5rem" children={one.name} />
-        <Flex align="center" gap="2">
-          <span>at station</span>
-          <NumberField
-            label={`${one.name} lies at station`}
-            value={station}
-            low={1}
-            high={40}
-            whole
-            mayBeEmpty
-            chars={3}
-            placeholder="no."
-            onValue={setStation}
-          />
-        </Flex>
+        <AtStation one={one} station={station} onStation={setStation} />
         <Flex align="center" gap="2">
           <span>in ice</span>
           <NumberField
@@ -139,6 +126,29 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
     </chakra.form>
   );
 }
+
+interface AtStationProps {
+  one: Thermometer;
+  station: number | null;
+  onStation(station: number | null): void;
+}
+
+const AtStation = ({ one, station, onStation }: AtStationProps) => (
+  <Flex align="center" gap="2">
+    <span>at station</span>
+    <NumberField
+      label={`${one.name} lies at station`}
+      value={station}
+      low={1}
+      high={40}
+      whole
+      mayBeEmpty
+      chars={3}
+      placeholder="no."
+      onValue={onStation}
+    />
+  </Flex>
+);
 
 /** How far it is off, and what that comes to in a run. */
 function ComesTo({ one }: { one: Thermometer }) {

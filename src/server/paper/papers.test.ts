@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest';
+import type { Run } from '../../contract/runs';
+import { batchFacts } from '../../core/batch';
+import { usualPrepWays } from '../../core/order';
+import { demoSchool } from '../../demo';
+import { makePdf } from './make-pdf';
+import { papersOf, runParts, type PartAsked } from './papers';
+import { table } from './parts';
+import { fontsOf, textOf, wordsOf } from './testing/pdf';
+
+const runs = demoSchool(Date.UTC(2027, 0, 12, 9)).runs.map(({ run, practical, room, class: group }): Run => ({
+  ...{ id: run.id, practicalId: practical.id, revision: 1, plan: practical.plan },
+  ...{ batch: batchFacts(practical.plan), roomId: room.id, place: run.place, classId: group.id },
+  ...{ className: group.name, students: group.students, unit: group.unit, startsAt: run.startsAt },
+  ...{ stations: run.allocation.map(({ station }) => station), seed: run.seed, allocation: run.allocation },
+  ...{ probes: run.probes, status: 'planned', startedAt: null, finishedAt: null, clock: null },
+}));
+const planned = [...new Map(runs.map((run) => [run.plan.title, run])).values()];
+
+async function pagesOf(run: Run, is: (typeof runParts)[number], blind = false): Promise<Uint8Array> {
+  const part: PartAsked = { is, of: { run, ways: { ...usualPrepWays, blind } } };
+  for await (const told of papersOf({ title: 'x', paper: 'Letter', parts: [part] }))
+    if ('pdf' in told) return told.pdf;
+  throw new Error('nothing came of it');
+}
+
+describe('pages as they are printed', () => {
+  it.each(planned.flatMap((run) => runParts.map((is) => [run.plan.title, is, run] as const)))(
+    '%s, %s: nothing clipped, nothing upon another, numbered, in fonts of its own',
+    async (_, is, run) => {
+      const pdf = await pagesOf(run, is);
+      const pages = wordsOf(pdf);
+      pages.forEach(({ width, height, words }, page) => {
+        expect(words.length, `page ${page + 1}`).toBeGreaterThan(3);
+        for (const one of words) {
+          expect(one.x1, one.text).toBeGreaterThan(30);
+          expect(one.x2, one.text).toBeLessThan(width - 30);
+          expect(one.y2, one.text).toBeLessThan(height - 12);
+        }
+        const inked = [...words].sort((a, b) => a.y1 - b.y1);
+        inked.forEach((one, i) => {
+          for (const other of inked.slice(i + 1)) {
+            if (other.y1 >= one.y2) break;
+            const across = Math.min(one.x2, other.x2) - Math.max(one.x1, other.x1);
+            const down = Math.min(one.y2, other.y2) - Math.max(one.y1, other.y1);
+            // Lines of text stand closer than the boxes of their fonts.
+            expect(across > 1 && down > 4, `“${one.text}” and “${other.text}”, page ${page + 1}`).toBe(false);
+          }
+        });
+        expect(words.map(({ text }) => text).join(' ')).toContain(`${page + 1} of ${pages.length}`);
+      });
+      for (const font of fontsOf(pdf)) expect(font.embedded, font.name).toBe(true);
+    },
+    60_000,
+  );
+
+  it('blind: no level stands on tray, sheet or list, only letters', async () => {
+    const scones = runs.find(({ plan }) => plan.title.startsWith('Soda'))!;
+    for (const is of ['trays', 'sheets', 'weigh-out'] as const) {
+      const text = textOf(await pagesOf(scones, is, true));
+      expect(text, is).not.toMatch(/\b[124] % of plain flour/);
+      if (is !== 'weigh-out') expect(text, is).not.toMatch(/\b[248] g bicarbonate/);
+    }
+  });
+
+  it('a long table has its head on every page and parts no row', async () => {
+    const rows = Array.from({ length: 120 }, (_, i) => [`row ${i + 1} `.repeat(12), `end of ${i + 1}`]);
+    const columns = [
+      { head: 'what it is', width: '*' as const },
+      { head: 'price', width: 70 },
+    ];
+    const pages = wordsOf(await makePdf('t', 'A4', [{ name: 'Long', content: [table(columns, rows)] }]));
+    expect(pages.length).toBeGreaterThan(2);
+    for (const { words } of pages)
+      expect(words.map(({ text }) => text).join(' ')).toMatch(/^what it is price/);
+  });
+
+  it('letters the fonts lack come from another; instructions for text are no text', async () => {
+    const pdf = await makePdf('t', 'A4', [
+      { name: 'ĄΩЖ', content: [table([{ head: 'Ł ⅓ → ✓', width: '*' }], [['a\u202Eb\u0000c']])] },
+    ]);
+    const text = textOf(pdf);
+    for (const sign of ['Ł', '⅓', '→', '✓', 'ĄΩЖ', 'abc']) expect(text).toContain(sign);
+  });
+});
