@@ -33,6 +33,8 @@ export class TickKeeper extends Watched<TicksState> {
   readonly #shelf: Shelf;
   readonly #tries: Tries;
   #known = new Map<string, Tick>();
+  /** Made on this page and not sent: a device may keep nothing. */
+  readonly #own = new Map<string, Tick>();
   #sending = false;
 
   /** @param begins with what its lines begin */
@@ -63,6 +65,7 @@ export class TickKeeper extends Watched<TicksState> {
   mark(what: string, done: boolean): void {
     const tick = { what, done, at: Date.now() };
     this.#take(tick);
+    this.#own.set(what, tick);
     this.#write(waitingKey, [...this.#waiting().filter((one) => one.what !== what), tick]);
     this.#write(knownKey(this.#begins), [...this.#known.values()]);
     this.#tell();
@@ -79,7 +82,14 @@ export class TickKeeper extends Watched<TicksState> {
     if (!was || was.at <= tick.at) this.#known.set(tick.what, tick);
   }
 
-  #waiting = (): Tick[] => this.#read(waitingKey);
+  /** What is kept on the device by any page of it, and what this one made: of each line the last word. */
+  #waiting(): Tick[] {
+    const all = new Map<string, Tick>();
+    for (const tick of [...this.#read(waitingKey), ...this.#own.values()]) {
+      if ((all.get(tick.what)?.at ?? 0) <= tick.at) all.set(tick.what, tick);
+    }
+    return [...all.values()];
+  }
 
   async #flush() {
     const batch = this.#waiting().slice(0, 200);
@@ -88,10 +98,9 @@ export class TickKeeper extends Watched<TicksState> {
     try {
       await request<{ kept: number }>(routes.ticks, { body: { ticks: batch } });
       const sent = new Map(batch.map((tick) => [tick.what, tick.at]));
-      this.#write(
-        waitingKey,
-        this.#waiting().filter(({ what, at }) => sent.get(what) !== at),
-      );
+      const left = this.#waiting().filter(({ what, at }) => sent.get(what) !== at);
+      for (const [what, { at }] of this.#own) if (sent.get(what) === at) this.#own.delete(what);
+      this.#write(waitingKey, left);
       this.set({ away: false, refused: null });
       this.#tries.succeeded();
       this.#tries.soon(0);
