@@ -29,6 +29,8 @@ export const fontFiles = {
 export type FontName = keyof typeof fontFiles;
 
 const opened = new Map<string, Font>();
+/** Which letters a font has: the same few are asked for with every word. */
+const letters = new Map<string, boolean>();
 
 function fontOf(name: FontName, bold: boolean): Font {
   const file = fontFiles[name][bold ? 'bold' : 'normal'];
@@ -39,7 +41,13 @@ function fontOf(name: FontName, bold: boolean): Font {
 
 /** Whether a font has a sign for a letter; what is only an instruction for letters is in all of them. */
 export function has(name: FontName, letter: string): boolean {
-  return /\s/.test(letter) || fontOf(name, false).hasGlyphForCodePoint(letter.codePointAt(0)!);
+  const key = name + letter;
+  let known = letters.get(key);
+  if (known === undefined) {
+    known = /\s/.test(letter) || fontOf(name, false).hasGlyphForCodePoint(letter.codePointAt(0)!);
+    letters.set(key, known);
+  }
+  return known;
 }
 
 /** How wide a text is, pt. */
