@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { RunSummary } from '../../contract/practicals';
 import type { TickNow } from '../../contract/prep';
 import { routes } from '../../contract/routes';
@@ -11,9 +11,22 @@ import { useRunOnce, useRunTimetable } from '../api/queries';
 import { request } from '../api/request';
 import type { PrepOpen } from './stops';
 
+/** After the page itself is there, ms: what it is made of is not kept waiting. */
+const quietMs = 1500;
+
+function useQuiet(): boolean {
+  const [quiet, setQuiet] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setQuiet(true), quietMs);
+    return () => clearTimeout(timer);
+  }, []);
+  return quiet;
+}
+
 /** What is still to be done before the bell of a run that has not begun; null while nobody knows. */
 export function usePrepOpen(run: RunSummary | undefined): PrepOpen | null {
-  const planned = run?.status === 'planned' ? run.id : undefined;
+  const quiet = useQuiet();
+  const planned = quiet && run?.status === 'planned' ? run.id : undefined;
   const { data: whole } = useRunOnce(planned);
   const { data: told } = useRunTimetable(planned);
   const { data: ticks } = useQuery({
