@@ -14,6 +14,7 @@ import {
 } from '../practical';
 import { hazards, hazardsIn, whoDecides, type HazardId } from '../safety';
 import type { Source } from '../working';
+import { hasFlesh, hasRice, staysDry } from './kept';
 
 export const homeSource: Source = {
   kind: 'common-practice',
@@ -146,48 +147,21 @@ const insteadOf = (line: Ingredient, grams: number | null): string[] =>
       return `${[`${much}${itemById(to).name}`, ...more.filter(Boolean)].join(', ')}: ${consequence}`;
     });
 
-/** Hot enough to drive nearly all water off, °C. */
-const drySyrupC = 115;
-
-/** Bread and cake that is baked through, and sweets boiled hard: they keep outside. */
-export function staysDry(plan: Plan): boolean {
-  const items = plan.formula.flatMap((line) => itemOf(line) ?? []);
-  const baked =
-    items.some(({ id }) => /flour/.test(id)) &&
-    plan.steps.some(({ text }) => /\bbak(?:e|ed|ing)\b/i.test(text));
-  const hottest = Math.max(
-    0,
-    ...plan.steps.flatMap(({ ends }) =>
-      ends.map((end) => (end.kind === 'temperature' ? (end.celsius ?? 0) : 0)),
-    ),
-    ...plan.factors.flatMap(({ acts, levels }) =>
-      acts.on === 'end-temperature' ? levels.map(({ value }) => value ?? 0) : [],
-    ),
-  );
-  const syrup = plan.thermometers.some((one) => one.in === 'syrup');
-  return baked || (syrup && hottest >= drySyrupC);
-}
-
 /** How what is made is kept: by what is in it. The limits are usual guidance. */
 function keepingOf(plan: Plan, place: Place | null): string[] {
   if (place?.kind === 'laboratory')
     return ['Nothing is kept or eaten of what stood in a laboratory.', whoDecides];
-  const items = plan.formula.flatMap((line) => itemOf(line) ?? []);
-  const flesh = items.some(
-    ({ origin, family }) => /^(?:meat|fish|shellfish)$/.test(origin) && !/gelatine|lard|suet/.test(family),
-  );
+  const flesh = hasFlesh(plan.formula);
   return [
     ...(flesh
       ? [
           'Raw meat and fish: own board and knife, hands washed 20 s; cooked until the core is at the figure the sheet gives.',
         ]
       : []),
-    staysDry(plan) && !flesh
+    staysDry(plan)
       ? 'Cold first, then in a closed tin; eaten within three days, or frozen.'
       : 'Into the refrigerator (5 °C or below) within 90 minutes, in a shallow dish; eaten within two days; heated once only, until it steams all through.',
-    ...(items.some(({ id }) => id === 'rice')
-      ? ['Cooked rice: cold within the hour, eaten within a day.']
-      : []),
+    ...(hasRice(plan.formula) ? ['Cooked rice: cold within the hour, eaten within a day.'] : []),
     'Where it smells, looks or has stood wrong: thrown away, never tasted.',
     whoDecides,
   ];

@@ -1,1 +1,2 @@
-export { homeSource, homeVersion, staysDry, type HomeStep, type HomeVersion } from './home-version';
+export { homeSource, homeVersion, type HomeStep, type HomeVersion } from './home-version';
+export { hasFlesh, hasRice, staysDry } from './kept';

@@ -1,5 +1,5 @@
 export { dishLabel, keptLabel, labelKinds, stationLabel, type LabelKind, type LabelText } from './texts';
-export { keepingLabel, type KeepingLabel } from './keeping';
+export { keepingLabel, type KeepingLabel, type MadeOf } from './keeping';
 export {
   labelSheets,
   labelSheetSource,

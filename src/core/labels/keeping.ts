@@ -1,10 +1,10 @@
-import { itemOf } from '../batch';
-import { staysDry } from '../home';
-import { allergensOfList, allergenSentence } from '../ingredients';
-import type { Place, Plan } from '../practical';
+import { hasFlesh, hasRice, staysDry } from '../home';
+import { allergenIds, allergensOf, allergenSentence, type AllergenId } from '../ingredients';
+import type { Ingredient, Place, Plan } from '../practical';
 import { coolingStages, requirementFor } from '../safety';
 
 const minuteMs = 60_000;
+const dayMs = 24 * 60 * minuteMs;
 
 /** What a label of food that is kept, or leaves the room, says. */
 export interface KeepingLabel {
@@ -19,30 +19,50 @@ export interface KeepingLabel {
   notEaten: string;
 }
 
-/** Days that cooked food is kept cold, and dry food in a tin (common practice; the school’s own policy decides). */
-const [coldDays, dryDays] = [2, 3];
+/** Days that cooked food is kept cold, cooked rice, and dry food in a tin (common practice; the school’s own policy decides). */
+const [coldDays, riceDays, dryDays] = [2, 1, 3];
+/** Minutes in which cooked rice is cold. */
+const riceMinutes = 60;
 
-/** Of animals, and cooked when it is bought. */
-const rendered = /gelatine|lard|suet/;
+/** What is in food that is kept: of one station, or of all where nobody knows whose it is. */
+export interface MadeOf {
+  ingredients: readonly Pick<Ingredient, 'item' | 'name'>[];
+  /** What the labels of the school’s own packs say of an ingredient, beyond what its name gives away. */
+  onPacks(ingredient: Pick<Ingredient, 'item' | 'name'>): readonly AllergenId[];
+}
 
 /**
- * What stands on a label of what a run makes: by what is in it and by where it was made.
+ * What stands on a label of what a run makes: by what is in it, levels that swap an ingredient included, and by where it was
+ * made. What a pack says is added to what a name says; nothing is ever taken off by it.
  *
  * @param madeAt when it leaves the heat, ms
  */
-export function keepingLabel(plan: Plan, place: Pick<Place, 'kind'>, madeAt: number): KeepingLabel {
-  const flesh = plan.formula.some((line) => {
-    const item = itemOf(line);
-    return item && /^(?:meat|fish|shellfish)$/.test(item.origin) && !rendered.test(item.family);
-  });
-  const dry = staysDry(plan) && !flesh;
+export function keepingLabel(
+  plan: Plan,
+  place: Pick<Place, 'kind'>,
+  { ingredients, onPacks }: MadeOf,
+  madeAt: number,
+): KeepingLabel {
+  const dry = staysDry({ ...plan, formula: ingredients });
+  const rice = hasRice(ingredients);
   const limitMinutes = Math.max(...coolingStages['uk-fsa'].map((stage) => stage.limitMinutes));
   return {
     madeAt,
-    chillBy: dry ? null : madeAt + limitMinutes * minuteMs,
-    eatBy: madeAt + (dry ? dryDays : coldDays) * 24 * 60 * minuteMs,
-    heatTo: flesh ? requirementFor('uk-fsa', 'leftovers') : '',
-    allergens: allergenSentence(allergensOfList(plan.formula.map(({ name }) => name).join('\n'), 'uk-eu')),
+    chillBy: dry ? null : madeAt + (rice ? riceMinutes : limitMinutes) * minuteMs,
+    eatBy: madeAt + (dry ? dryDays : rice ? riceDays : coldDays) * dayMs,
+    heatTo: hasFlesh(ingredients) ? requirementFor('uk-fsa', 'leftovers') : '',
+    allergens: allergenSentence(allergensIn({ ingredients, onPacks })),
     notEaten: place.kind === 'laboratory' ? 'Made in a laboratory: not to be eaten' : '',
+  };
+}
+
+function allergensIn({ ingredients, onPacks }: MadeOf) {
+  const each = ingredients.map((one) => ({ found: allergensOf(one.name), packs: onPacks(one) }));
+  const contains = new Set(each.flatMap(({ found, packs }) => [...found.contains, ...packs]));
+  const often = new Set(each.flatMap(({ found }) => found.oftenContains));
+  return {
+    contains: allergenIds.filter((id) => contains.has(id)),
+    oftenContains: allergenIds.filter((id) => often.has(id) && !contains.has(id)),
+    unknown: [...new Set(each.flatMap(({ found }) => found.unknown))],
   };
 }

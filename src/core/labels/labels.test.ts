@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { newIngredient, newPlan, newStep, type Plan } from '../practical';
-import { keepingLabel, labelSheets, labelsOn, labelSpots, papers } from '.';
+import { keepingLabel, labelSheets, labelsOn, labelSpots, papers, type MadeOf } from '.';
 
 describe('sheets of labels', () => {
   it.each(labelSheets.map((sheet) => [sheet.id, sheet] as const))(
@@ -55,13 +55,14 @@ describe('labels of food that is kept', () => {
     steps: [newStep({ id: 's', text })],
   });
   const kitchen = { kind: 'food-room' } as const;
+  const labelOf = (
+    of: Plan,
+    place: { kind: 'food-room' | 'laboratory' } = kitchen,
+    onPacks: MadeOf['onPacks'] = () => [],
+  ) => keepingLabel(of, place, { ingredients: of.formula, onPacks }, made);
 
   it('cream: cold within 90 minutes, eaten within two days, as it is (FSA guidance; from memory)', () => {
-    const label = keepingLabel(
-      plan(['double cream', 'gelatine', 'sugar'], 'Chill until set.'),
-      kitchen,
-      made,
-    );
+    const label = labelOf(plan(['double cream', 'gelatine', 'sugar'], 'Chill until set.'));
     expect([label.chillBy! - made, label.eatBy - made, label.heatTo]).toEqual([
       90 * 60_000,
       48 * 3_600_000,
@@ -71,15 +72,40 @@ describe('labels of food that is kept', () => {
   });
 
   it('minced turkey is heated through again; scones are kept dry', () => {
-    expect(keepingLabel(plan(['minced turkey'], 'Fry.'), kitchen, made).heatTo).toMatch(/70 °C|75 °C/);
-    const scones = keepingLabel(plan(['plain flour', 'milk'], 'Bake 12 min.'), kitchen, made);
+    expect(labelOf(plan(['minced turkey'], 'Fry.')).heatTo).toMatch(/70 °C|75 °C/);
+    const scones = labelOf(plan(['plain flour', 'milk'], 'Bake 12 min.'));
     expect([scones.chillBy, scones.eatBy - made]).toEqual([null, 72 * 3_600_000]);
     expect(scones.allergens).toContain('cereals with gluten');
   });
 
   it('what nobody knows is said, and what stood in a laboratory is not eaten', () => {
-    const label = keepingLabel(plan(['moon dust'], 'Mix.'), { kind: 'laboratory' }, made);
+    const label = labelOf(plan(['moon dust'], 'Mix.'), { kind: 'laboratory' });
     expect(label.allergens).toContain('can’t be told: moon');
     expect(label.notEaten).toBe('Made in a laboratory: not to be eaten');
+  });
+
+  it('what a pack says is added, never taken off, and what a level swaps in is what counts', () => {
+    const dough = plan(['plain flour', 'vegetable spread'], 'Bake 12 min.');
+    const packs = labelOf(dough, kitchen, ({ name }) => (name === 'vegetable spread' ? ['soya'] : []));
+    expect(packs.allergens).toMatch(/Contains cereals with gluten and soya/);
+    const swapped = keepingLabel(
+      plan(['milk', 'sugar'], 'Warm.'),
+      kitchen,
+      { ingredients: [{ item: null, name: 'oat milk' }], onPacks: () => [] },
+      made,
+    );
+    expect(swapped.allergens).toContain('cereals with gluten');
+    expect(swapped.allergens).not.toContain('Contains milk');
+  });
+
+  it('a baked crust with something moist in it is kept cold; rice the shortest', () => {
+    const minutes = (names: string[], text: string) => {
+      const { chillBy } = labelOf(plan(names, text));
+      return chillBy === null ? null : (chillBy - made) / 60_000;
+    };
+    expect(minutes(['plain flour', 'cream cheese', 'egg'], 'Bake 30 min.')).toBe(90);
+    expect(minutes(['plain flour', 'milk'], 'Bake 12 min, then fill with cooled sauce.')).toBe(90);
+    expect(minutes(['plain flour', 'cream of tartar', 'milk'], 'Bake 12 min.')).toBeNull();
+    expect(minutes(['rice', 'water'], 'Boil.')).toBe(60);
   });
 });

@@ -8,6 +8,8 @@ export type LabelKind = (typeof labelKinds)[number];
 export interface LabelText {
   large: string;
   lines: string[];
+  /** What must stand there to its last word, or no label is printed; null: nothing. */
+  whole: string | null;
   /** An address to be read by a telephone; null: none. */
   code: string | null;
 }
@@ -31,6 +33,7 @@ export function stationLabel(of: {
   return {
     large,
     lines: [...lines, `${of.className} · ${dayWords(of.startsAt)}`, of.title],
+    whole: null,
     code: of.address,
   };
 }
@@ -48,6 +51,7 @@ export function dishLabel(of: {
   return {
     large,
     lines: [[of.name, of.amount].filter(Boolean).join(', '), ...lines, of.className],
+    whole: null,
     code: null,
   };
 }
@@ -60,14 +64,13 @@ export function keptLabel(
   return {
     large: [of.className, of.seat || `station ${of.station}`, of.mark].filter(Boolean).join(' · '),
     lines: [
-      ...(kept.notEaten ? [kept.notEaten] : []),
       of.title,
       `made ${dayWords(kept.madeAt)} ${clockWords(kept.madeAt)}`,
       kept.chillBy === null ? 'keep dry, in a closed tin' : `cold (5 °C) by ${clockWords(kept.chillBy)}`,
       ...(kept.notEaten ? [] : [`eat by ${dayWords(kept.eatBy)}`]),
       ...(kept.heatTo ? [`heat to ${kept.heatTo}, once`] : []),
-      kept.allergens,
     ],
+    whole: [kept.notEaten, kept.allergens].filter(Boolean).join('. '),
     code: null,
   };
 }

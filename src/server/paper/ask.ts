@@ -1,7 +1,7 @@
 import type { RunTimetable } from '../../contract/days';
 import { stationAddress } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
-import { clockTime } from '../../core/days';
+import { minuteMs } from '../../core/days';
 import {
   dishLabel,
   keepingLabel,
@@ -14,8 +14,10 @@ import {
   type LabelKind,
   type LabelPaper,
   type LabelText,
+  type MadeOf,
 } from '../../core/labels';
-import { gramsWords } from '../../core/practical';
+import { ingredientKey, type Product } from '../../core/order';
+import { gramsWords, type StationPlan } from '../../core/practical';
 import { weighingLists } from '../../core/prep';
 import { refusedField } from '../problems/problem';
 import type { LabelsAsked } from './label-sheets';
@@ -59,11 +61,19 @@ export function labelsIn({ sheet: id = 'a4-21', startAt = '1', borders }: Query)
 }
 
 /** What stands on the labels of a run. */
-export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): LabelText[] {
+export function labelTexts(
+  of: PaperRun,
+  kind: LabelKind,
+  { origin, products }: { origin: string; products: readonly Product[] },
+): LabelText[] {
   const { run, ways } = of;
   const setting = settingOfRun(run);
   const markOf = marksOf(of, setting);
   const common = { className: run.className, title: run.plan.title };
+  const onPacks: MadeOf['onPacks'] = (one) =>
+    products.flatMap(({ ingredient, allergens }) =>
+      ingredientKey({ name: ingredient }) === ingredientKey(one) ? (allergens ?? []) : [],
+    );
   switch (kind) {
     case 'stations':
       return run.stations.map((station) =>
@@ -87,20 +97,33 @@ export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): Label
         );
     case 'storage':
       return run.stations.map((station) =>
-        keptText(run, { ...common, station, mark: markOf(station), seat: '' }),
+        keptText(
+          run,
+          { ...common, station, mark: markOf(station), seat: '' },
+          {
+            ingredients: inBatch(setting.own(station)),
+            onPacks,
+          },
+        ),
       );
     case 'parcels':
       return Array.from({ length: run.students }, (_, i) =>
-        keptText(run, { ...common, station: 0, mark: '', seat: `seat ${i + 1}` }),
+        keptText(
+          run,
+          { ...common, station: 0, mark: '', seat: `seat ${i + 1}` },
+          {
+            // Nobody knows which station’s it is: what is in any of them.
+            ingredients: run.stations.flatMap((station) => inBatch(setting.own(station))),
+            onPacks,
+          },
+        ),
       );
   }
 }
 
-/** Made when the lesson is over, at the latest. */
-const keptText = (run: Run, of: Parameters<typeof keptLabel>[0]) =>
-  keptLabel(of, keepingLabel(run.plan, run.place, clockTime(run.startsAt, 0, minuteOf(run))));
+/** What really is in a station’s batch: its level’s own swaps, and nothing it leaves out. */
+const inBatch = ({ ingredients }: StationPlan) => ingredients.filter(({ dropped }) => !dropped);
 
-function minuteOf({ startsAt, plan }: Run): number {
-  const at = new Date(startsAt);
-  return at.getHours() * 60 + at.getMinutes() + plan.periodMinutes;
-}
+/** Made when the lesson is over, at the latest. */
+const keptText = (run: Run, of: Parameters<typeof keptLabel>[0], made: MadeOf) =>
+  keptLabel(of, keepingLabel(run.plan, run.place, made, run.startsAt + run.plan.periodMinutes * minuteMs));

@@ -1,9 +1,10 @@
 import type { Content } from 'pdfmake/interfaces';
 import { create } from 'qrcode';
-import { labelSpots, type LabelSheet, type LabelText } from '../../core/labels';
+import { labelSheets, labelSpots, type LabelSheet, type LabelText } from '../../core/labels';
+import { refusedField } from '../problems/problem';
 import type { Sheets } from './make-pdf';
 import { mm } from './parts';
-import { fitted, words } from './words';
+import { fitted, words, wrapped } from './words';
 
 /** An address as squares, as large as there is room, with four free ones around it as readers ask (ISO/IEC 18004). */
 function codeAt(address: string, side: number, x: number, y: number): Content {
@@ -38,6 +39,7 @@ const insetMm = 2;
 
 /** Labels where the sheet has them. */
 export function labelSheetsOf(texts: readonly LabelText[], { sheet, startAt, borders }: LabelsAsked): Sheets {
+  requireRoom(texts, sheet);
   const spots = labelSpots(sheet, texts.length, startAt);
   const sheets = Math.max(1, ...spots.map((spot) => spot.sheet + 1));
   return {
@@ -67,30 +69,75 @@ const borderOf = (
   absolutePosition: { x: mm(xMm), y: mm(yMm) },
 });
 
-function labelAt(
-  { large, lines, code }: LabelText,
-  { widthMm, heightMm }: LabelSheet,
-  spot: { xMm: number; yMm: number },
-): Content[] {
-  const [x, y] = [mm(spot.xMm + insetMm), mm(spot.yMm + insetMm)];
-  const [width, height] = [mm(widthMm - 2 * insetMm), mm(heightMm - 2 * insetMm)];
-  const square = code === null ? 0 : Math.min(height + mm(insetMm), 0.45 * width);
-  const room = width - (square > 0 ? square + 4 : 0);
+interface Line {
+  text: string;
+  size: number;
+  bold: boolean;
+}
+
+/** Letters smaller than this are not read, pt. */
+const least = 5;
+const [largest, lineHeight] = [9, 1.2];
+
+/** Lines as large as there is room for; null: not all that must stand there does. */
+function linesOf({ large, lines, whole }: LabelText, room: number, height: number): Line[] | null {
   const big = fitted(large, room, { size: Math.min(20, height * 0.36), least: 5.5, bold: true });
-  const bigHeight = big.size * 1.2;
-  const each = Math.min(9, Math.max(4.5, (height - bigHeight) / Math.max(1, lines.length) / 1.2));
-  const fit = Math.max(0, Math.floor((height - bigHeight + 0.5) / (each * 1.2)));
-  const put = (text: string, size: number, at: number, bold: boolean): Content => ({
-    ...words(text, { size, bold }),
-    noWrap: true,
-    lineHeight: 1,
-    absolutePosition: { x, y: y + at },
-  });
+  const head: Line = { ...big, bold: true };
+  const left = height - big.size * lineHeight + 0.5;
+  if (whole === null) {
+    const size = Math.min(largest, Math.max(least, left / Math.max(1, lines.length) / lineHeight));
+    const fit = Math.max(0, Math.floor(left / (size * lineHeight)));
+    return [
+      head,
+      ...lines.slice(0, fit).map((text) => ({ ...fitted(text, room, { size, least }), bold: false })),
+    ];
+  }
+  for (let size = largest; size >= least; size -= 0.5) {
+    const all = [...lines, whole].flatMap((text) => wrapped(text, room, size));
+    if (all.length * size * lineHeight <= left)
+      return [head, ...all.map((text) => ({ text, size, bold: false }))];
+  }
+  return null;
+}
+
+const inside = ({ widthMm, heightMm }: LabelSheet) => ({
+  width: mm(widthMm - 2 * insetMm),
+  height: mm(heightMm - 2 * insetMm),
+});
+
+/**
+ * What of an allergen, a date or a temperature would be cut off is not printed at all.
+ *
+ * @throws Problem 422 with the sheets that have room for it
+ */
+function requireRoom(texts: readonly LabelText[], sheet: LabelSheet): void {
+  const holds = (one: LabelSheet) => {
+    const { width, height } = inside(one);
+    return texts.every((text) => text.whole === null || linesOf(text, width, height) !== null);
+  };
+  if (holds(sheet)) return;
+  const others = labelSheets.filter(holds).map(({ id }) => id);
+  throw refusedField(
+    '/sheet',
+    sheet.id,
+    others.length > 0
+      ? `a sheet with room for allergens and dates to their last word: ${others.join(', ')}`
+      : 'no sheet has room for so many allergens: write them by hand',
+  );
+}
+
+function labelAt(text: LabelText, sheet: LabelSheet, spot: { xMm: number; yMm: number }): Content[] {
+  const [x, y] = [mm(spot.xMm + insetMm), mm(spot.yMm + insetMm)];
+  const { width, height } = inside(sheet);
+  const { code } = text;
+  const square = code === null ? 0 : Math.min(height + mm(insetMm), 0.45 * width);
+  const lines = linesOf(text, width - (square > 0 ? square + 4 : 0), height) ?? [];
+  let down = 0;
   return [
-    put(big.text, big.size, 0, true),
-    ...lines.slice(0, fit).map((text, i) => {
-      const line = fitted(text, room, { size: each, least: 4 });
-      return put(line.text, line.size, bigHeight + i * each * 1.2, false);
+    ...lines.map(({ text: said, size, bold }): Content => {
+      const at = y + down;
+      down += size * lineHeight;
+      return { ...words(said, { size, bold }), noWrap: true, lineHeight: 1, absolutePosition: { x, y: at } };
     }),
     ...(code === null ? [] : [codeAt(code, square, x + width - square, y + (height - square) / 2)]),
   ];

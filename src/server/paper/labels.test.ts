@@ -11,6 +11,7 @@ const perMm = dpi / 25.4;
 const text = (station: number): LabelText => ({
   large: `Station ${station}`,
   lines: ['2 % of plain flour', '11 Food · Thursday 26 Nov', 'Soda scones: higher, or only browner?'],
+  whole: null,
   code: `http://192.168.1.20:4173/runs/0192f0aa-7d11-7a10-8a51-3f6f1f1f1f1f/stations/${station}`,
 });
 const printed = (id: string, count: number, startAt = 1, coded = true) => {
@@ -101,6 +102,7 @@ describe('labels as they are printed', () => {
           'z',
           'q',
         ],
+        whole: null,
         code: null,
       };
       const pdf = await makePdf('L', sheet.paper, [
@@ -120,4 +122,35 @@ describe('labels as they are printed', () => {
       expect(textOf(pdf)).toContain('⅓');
     },
   );
+});
+
+describe('labels of food', () => {
+  const allergens =
+    'Contains cereals with gluten, crustaceans, eggs, fish, peanuts, soya, milk, tree nuts, celery, mustard and sesame. Often contains sulphur dioxide and sulphites: read the label. Not known here, so it can’t be told: spread.';
+  const kept: LabelText = {
+    ...{ large: '9B · station 3', code: null, whole: allergens },
+    lines: ['Set creams', 'made Monday 30 Nov 13:55', 'cold (5 °C) by 15:25', 'eat by Wednesday 2 Dec'],
+  };
+
+  it('say every allergen and every date to the last word, or are not printed', async () => {
+    let [printedSheets, refused] = [0, 0];
+    for (const sheet of labelSheets) {
+      const make = () => labelSheetsOf([kept, kept], { sheet, startAt: 1, borders: false });
+      let sheets;
+      try {
+        sheets = make();
+      } catch (error) {
+        refused += 1;
+        expect((error as Error).message, sheet.id).toContain('a4-8');
+        continue;
+      }
+      printedSheets += 1;
+      const pdf = await makePdf('L', sheet.paper, [sheets]);
+      const [page] = wordsOf(pdf);
+      const said = page!.words.map(({ text: word }) => word.replaceAll('&apos;', "'"));
+      for (const word of [...kept.lines, allergens].join(' ').split(' '))
+        expect(said.filter((one) => one === word).length, `${word} on ${sheet.id}`).toBeGreaterThanOrEqual(2);
+    }
+    expect([printedSheets > 0, refused > 0]).toEqual([true, true]);
+  });
 });

@@ -4,6 +4,7 @@ import { routes } from '../../contract/routes';
 import type { Gate } from '../actors/gate';
 import type { Timetables } from '../days/timetables';
 import { orderAskedIn } from '../prep/routes';
+import type { PantryShelf } from '../pantry/pantry';
 import type { Orders } from '../prep/orders';
 import type { Preps } from '../prep/preps';
 import type { Runs } from '../runs/runs';
@@ -17,6 +18,7 @@ export interface PaperParts {
   preps: Preps;
   orders: Orders;
   timetables: Timetables;
+  pantry: PantryShelf;
   press: Press;
   addresses(): string[];
 }
@@ -37,7 +39,7 @@ const originOf = (request: Request, addresses: string[]) =>
   addresses[0] ?? `${request.protocol}://${request.get('host') ?? 'localhost'}`;
 
 export function paperRoutes(gate: Gate, parts: PaperParts): void {
-  const { runs, preps, orders, timetables, press, addresses } = parts;
+  const { runs, preps, orders, timetables, pantry, press, addresses } = parts;
   const paperRun = async (id: string): Promise<PaperRun> => {
     const run = await runs.one(id);
     return { run, ways: (await preps.of(id)).ways };
@@ -82,7 +84,10 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
       const labels = labelsIn(request.query);
       const kind = labelKindIn(request.query);
       const of = await paperRun(typeof request.query.run === 'string' ? request.query.run : '');
-      const texts = labelTexts(of, kind, originOf(request, addresses()));
+      const texts = labelTexts(of, kind, {
+        origin: originOf(request, addresses()),
+        products: (await pantry.all()).products,
+      });
       const part: PartAsked = { is: 'labels', texts, labels };
       await send(
         response,
@@ -119,7 +124,7 @@ function everythingRoutes(
           const labels = labelsIn({ sheet: body.paper === 'A4' ? 'a4-21' : 'letter-30' });
           all.push({ is: 'timetable', of, timetable }, { is: 'weigh-out', of }, { is: 'pull-list', of });
           all.push({ is: 'trays', of }, { is: 'risk', of }, { is: 'level-sheets', of });
-          all.push({ is: 'labels', texts: labelTexts(of, 'stations', origin), labels });
+          all.push({ is: 'labels', texts: labelTexts(of, 'stations', { origin, products: [] }), labels });
         }
         return { title: 'Everything', paper: body.paper, parts: all };
       });

@@ -44,3 +44,27 @@ export function fitted(
   while (short.length > 1 && widthOf(`${short.join('')}…`, least, bold) > width) short = short.slice(0, -1);
   return { text: `${short.join('').trimEnd()}…`, size: least };
 }
+
+/** A text in lines that are no wider; a word that is too long for one is parted. */
+export function wrapped(text: string, width: number, size: number): string[] {
+  const lines: string[] = [];
+  let line = '';
+  const fits = (some: string) => widthOf(some, size, false) <= width;
+  for (const word of text.replace(unprintable, '').split(/\s+/).filter(Boolean)) {
+    const longer = line === '' ? word : `${line} ${word}`;
+    if (fits(longer)) {
+      line = longer;
+      continue;
+    }
+    if (line !== '') lines.push(line);
+    line = '';
+    for (const letter of word) {
+      if (line !== '' && !fits(line + letter)) {
+        lines.push(line);
+        line = '';
+      }
+      line += letter;
+    }
+  }
+  return line === '' ? lines : [...lines, line];
+}
