@@ -1,8 +1,7 @@
+import { paperNames } from '../core/paper';
 import { about, list, oneOf, record, whole, id, type Of } from '../core/shape';
 import { classOf } from './class-of';
 import { momentRange } from './runs';
-
-const paperNames = ['A4', 'Letter'] as const;
 
 /** Everything on paper for the runs of some days, as one file. */
 const everythingShape = record('Everything', {

@@ -10,7 +10,7 @@ import { withDraft } from '../core/explain';
 import { examplePlan, listedTreatmentIds, placeOf, type Plan } from '../core/practical';
 import type { Product, Stock } from '../core/order';
 import { seededRandom } from '../core/random';
-import { classTable, Notebook, reachedByFactor, type Entry, type EntryBody } from '../core/run';
+import { classTable, Notebook, reachedByFactor, settingOfRun, type Entry, type EntryBody } from '../core/run';
 import { custardSauce } from './practicals/custard-sauce';
 import { milkBunDough } from './practicals/milk-bun-dough';
 import { pannaCotta } from './practicals/panna-cotta';
@@ -20,7 +20,7 @@ import { sodaScones } from './practicals/soda-scones';
 import { turkeyKoftas } from './practicals/turkey-koftas';
 import { products, stock } from './pantry';
 import { rooms, ways } from './rooms';
-import { honeycombMeasures, settingOf, SimulatedClass } from './simulated-class';
+import { honeycombMeasures, SimulatedClass } from './simulated-class';
 
 /** Everything the invented school begins with. */
 export interface DemoSchool {
@@ -227,7 +227,7 @@ function finishedRun(lesson: Lesson): RunFile {
     offset: -new Date(startedAt).getTimezoneOffset(),
     body,
   });
-  const measured = classTable(settingOf(run), notebook).flatMap((row) => {
+  const measured = classTable(settingOfRun(run), notebook).flatMap((row) => {
     const seaLevelC = reachedByFactor(lesson.plan, row)?.seaLevelC ?? row.treatment?.levels[0]?.value ?? 145;
     return honeycombMeasures(lesson.plan, seaLevelC, random).map((body, i) =>
       late(50 + i + row.station / 20, row.station, body),

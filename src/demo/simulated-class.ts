@@ -1,14 +1,12 @@
 import { v7 as uuid } from 'uuid';
 import type { Run } from '../contract/runs';
-import { batchTables } from '../core/batch';
 import { stepMinutes, type Plan, type StationStep } from '../core/practical';
 import { seededRandom, type SeededRandom } from '../core/random';
 import {
-  benchSetting,
+  settingOfRun,
   eventOf,
   lessonSteps,
   watchesOf,
-  type BenchSetting,
   type Entry,
   type EntryBody,
   type OwnPlan,
@@ -202,7 +200,7 @@ export class SimulatedClass {
    */
   constructor(run: Run, past: readonly Entry[], resumeMs: number | null) {
     this.#run = run;
-    const setting = settingOf(run);
+    const setting = settingOfRun(run);
     for (const { station } of run.allocation) {
       const own = setting.own(station);
       if (own.syrup) this.#stations.set(station, new SimulatedStation(run, station, own, own.syrup));
@@ -241,11 +239,6 @@ export class SimulatedClass {
 }
 
 /** The bench of a run, as its plan has it. */
-export function settingOf({ plan, place, allocation }: Run): BenchSetting {
-  const treatments = new Map(allocation.map(({ station, treatmentId }) => [station, treatmentId]));
-  return benchSetting(plan, place, treatments, batchTables);
-}
-
 /** What the invented class would measure at its station once the honeycomb is cold. */
 export function honeycombMeasures(plan: Plan, reachedSeaLevelC: number, random: SeededRandom): EntryBody[] {
   const x = reachedSeaLevelC;

@@ -5,8 +5,6 @@ export {
   labelSheetSource,
   labelsOn,
   labelSpots,
-  papers,
-  type LabelPaper,
   type LabelSheet,
   type LabelSpot,
 } from './sheets';

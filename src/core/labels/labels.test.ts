@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newIngredient, newPlan, newStep, type Plan } from '../practical';
-import { keepingLabel, labelSheets, labelsOn, labelSpots, papers, type MadeOf } from '.';
+import { keepingLabel, labelSheets, labelsOn, labelSpots, type MadeOf } from '.';
+import { papers } from '../paper';
 
 describe('sheets of labels', () => {
   it.each(labelSheets.map((sheet) => [sheet.id, sheet] as const))(

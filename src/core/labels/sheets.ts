@@ -1,4 +1,5 @@
 import { requireWithin } from '../bounds';
+import { papers, type PaperName } from '../paper';
 import type { Source } from '../working';
 
 export const labelSheetSource: Source = {
@@ -6,16 +7,10 @@ export const labelSheetSource: Source = {
   text: 'Sheets of labels as stationers sell them, by the size of a label: two sheets of as many labels may differ, so print one on plain paper first',
 };
 
-export const papers = {
-  A4: { widthMm: 210, heightMm: 297 },
-  Letter: { widthMm: 215.9, heightMm: 279.4 },
-} as const;
-export type LabelPaper = keyof typeof papers;
-
 /** How labels lie on a sheet, mm. */
 export interface LabelSheet {
   id: string;
-  paper: LabelPaper;
+  paper: PaperName;
   across: number;
   down: number;
   widthMm: number;
@@ -30,7 +25,7 @@ export interface LabelSheet {
 
 /** Labels that lie in the middle of the sheet, `gap` mm between them. */
 function centred(
-  paper: LabelPaper,
+  paper: PaperName,
   [across, down]: readonly [number, number],
   [widthMm, heightMm]: readonly [number, number],
   [gapX, gapY]: readonly [number, number],

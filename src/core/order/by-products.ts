@@ -3,7 +3,7 @@ import type { Source } from '../working';
 
 export const byProductSource: Source = {
   kind: 'common-practice',
-  text: 'A 60 g egg has about 17 g of yolk and 33 g of white; a lemon gives about 45 g of juice and 5 g of zest',
+  text: 'A 60 g egg has about 17 g of yolk and 33 g of white',
 };
 
 /** Something that is bought whole and used in part. */

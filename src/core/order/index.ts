@@ -12,6 +12,7 @@ export {
   type Purchase,
   type RunCost,
 } from './order';
+export { massWords, packWords, purchaseWords } from './order-words';
 export { ownDensities, withOwnDensities, type OwnDensity } from './own-density';
 export { cheapestPacks, type Bought, type Pack } from './packs';
 export { prepWaysShape, usualPrepWays, type PrepWays } from './prep-ways';

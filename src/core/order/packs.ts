@@ -35,7 +35,7 @@ const hundredths = (price: number) => Math.round(price * 100);
  * @throws RefusedValue for a pack of nothing, a price of nothing or less, no pack at all
  */
 export function cheapestPacks<P extends Pack>(neededG: number, packs: readonly P[]): Bought<P> {
-  requireWithin('neededG', neededG, 0, 1e6, 'g');
+  requireWithin('neededG', neededG, 0, 1e9, 'g');
   requireWithin('packs', packs.length, 1, 100, 'sizes');
   packs.forEach(({ sizeG, price }, i) => {
     requireWithin(`packs[${i}].sizeG`, sizeG, 0.1, 1e6, 'g');
@@ -80,12 +80,15 @@ function oneOfEachSize<P extends Pack>(packs: readonly P[]): Sized<P>[] {
 
 const commonDivisor = (a: number, b: number): number => (b === 0 ? a : commonDivisor(b, a % b));
 
+/** Totals that are worked out at most: beyond, sizes of odd tenths in tonnes, the last is exact and the rest in the best. */
+const mostTotals = 4_000_000;
+
 /** How many of each size, in the order they are given: the first is cheapest by mass. */
 function bestCounts(needed: number, sizes: readonly { size: number; cost: number }[]): number[] {
   const best = sizes[0]!;
   const largest = Math.max(...sizes.map(({ size }) => size));
   const others = (best.size - 1) * largest;
-  const surely = sizes.length === 1 ? 0 : Math.max(0, Math.floor((needed - others) / best.size));
+  const surely = Math.max(0, Math.floor((needed - Math.min(others, mostTotals)) / best.size));
   const rest = needed - surely * best.size;
   const most = rest + largest;
   const costOf = new Float64Array(most + 1).fill(Infinity);

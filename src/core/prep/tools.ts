@@ -45,6 +45,10 @@ const tools: readonly (readonly [id: string, name: string, said: RegExp, sharedB
   ['label', 'label with class and station', /\bfrid?ge|refrigerat|\bfreez/i],
 ];
 
+/** Whether a sentence asks for a tool. */
+export const asksFor = (id: string, sentence: string): boolean =>
+  tools.some(([one, , words]) => one === id && words.test(sentence));
+
 /** What a station needs beside its tray, in the order its method asks for it. */
 export function toolsOf(plan: Plan, own: Pick<StationPlan, 'steps'>, place: Place | null): Tool[] {
   const said = [

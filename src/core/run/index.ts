@@ -56,8 +56,10 @@ export {
   type OwnPlan,
   type Watch,
 } from './bench-setting';
+export { settingOfRun, treatmentAt, type SettableRun } from './setting-of-run';
 export { isMissing, type ResultCell } from './result-cell';
 export { stationRange } from './station-range';
 export { truthIn, type TruthOf } from './truth';
+export { truthCall } from './truth-calls';
 export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

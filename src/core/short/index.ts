@@ -1,3 +1,3 @@
 export { shrinkToScarcest, type HaveLine } from './shrink';
-export { inOtherTin, toolSwapsFor, toolSwapSource, type OtherTin, type ToolSwap } from './tools';
+export { inOtherTin, isTin, toolSwapsFor, toolSwapSource, type OtherTin, type ToolSwap } from './tools';
 export { waysOut, type Short, type ShortAsked, type WayOut, type WayOutKind } from './ways-out';

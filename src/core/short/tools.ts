@@ -11,6 +11,11 @@ export interface ToolSwap {
   changes: string;
 }
 
+const tins = /\btins?\b|\bdish(es)?\b|\bmoulds?\b/i;
+
+/** Whether something is what a batch stands in while it bakes or sets. */
+export const isTin = (tool: string): boolean => tins.test(tool);
+
 const swaps: readonly (readonly [
   said: RegExp,
   ...ways: readonly (readonly [instead: string, changes: string])[],
@@ -24,7 +29,7 @@ const swaps: readonly (readonly [
     ['the cold-water drop, for sugar only', 'a stage, not a number; for meat nothing replaces the probe'],
   ],
   [
-    /balance|scale/i,
+    /balance|\bscales?\b/i,
     ['weigh on a shared balance before the lesson', 'nothing, if each dish is labelled'],
     ['level spoons and cups', 'a spoon of powder may be 10 % off: not for soda, gelling agents or acid'],
   ],
@@ -58,10 +63,7 @@ const swaps: readonly (readonly [
   [/colou?r card/i, ['photos with white paper in each, put in order afterwards', 'a ranking, not a score']],
   [/piping bag/i, ['a strong bag with a corner cut off, measured', 'pieces less alike']],
   [/ruler/i, ['squared paper of 5 mm', 'to 2 mm, not to 1']],
-  [
-    /tin|dish|mould/i,
-    ['another one: see what depth and time become', 'a shallower batch bakes and sets sooner'],
-  ],
+  [tins, ['another one: see what depth and time become', 'a shallower batch bakes and sets sooner']],
 ];
 
 /** What can be taken in place of a tool; empty where nothing is known. */

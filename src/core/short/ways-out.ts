@@ -215,6 +215,22 @@ function fits(
   });
 }
 
+/** What something brings in that was not there, for certain or in some makes. */
+function allergenWarning(from: string, to: readonly string[]): string {
+  const was = allergensOf(from);
+  const is = to.map((name) => allergensOf(name));
+  const brought = [...new Set(is.flatMap(({ contains }) => contains))].filter(
+    (id) => !was.contains.includes(id),
+  );
+  const often = [...new Set(is.flatMap(({ oftenContains }) => oftenContains))].filter(
+    (id) => !brought.includes(id) && !was.contains.includes(id) && !was.oftenContains.includes(id),
+  );
+  return [
+    brought.length > 0 ? ` Brings ${listed(brought)}: look at what the class may not eat.` : '',
+    often.length > 0 ? ` May bring ${listed(often)}: read its label.` : '',
+  ].join('');
+}
+
 /** More than so much of an ingredient swapped is another result to be expected, fair as it may be. */
 const mostSwapped = 0.5;
 
@@ -238,11 +254,7 @@ function bySwap(of: Reckoned): WayOut[] {
         ({ item, per100G }) =>
           `${gramsWords(Math.abs((missing * per100G) / 100))} ${itemById(item).name} ${per100G < 0 ? 'less' : 'more'}`,
       );
-      const fresh = allergensOf(other.name).contains.filter(
-        (id) => !allergensOf(line.name).contains.includes(id),
-      );
-      const warned =
-        fresh.length === 0 ? '' : ` Brings ${listed(fresh)}: look at what the class may not eat.`;
+      const warned = allergenWarning(line.name, [other.name, ...also.map(({ item }) => itemById(item).name)]);
       const split =
         haveG > 1e-9
           ? `, ${formatNumber(100 * share, 0)} % of it at every station alike`

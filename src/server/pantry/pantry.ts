@@ -128,7 +128,13 @@ export class PantryShelf {
   }
 
   #rows(): Promise<WeighingRow[]> {
-    this.#weighings ??= this.#knex('weighings').orderBy('at').select<WeighingRow[]>();
+    this.#weighings ??= Promise.resolve(this.#knex('weighings').orderBy('at').select<WeighingRow[]>()).catch(
+      (reason: unknown) => {
+        // What failed once is asked again.
+        this.#weighings = null;
+        throw reason;
+      },
+    );
     return this.#weighings;
   }
 }

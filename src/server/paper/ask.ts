@@ -9,25 +9,25 @@ import {
   labelKinds,
   labelSheets,
   labelsOn,
-  papers,
   stationLabel,
   type LabelKind,
-  type LabelPaper,
   type LabelText,
   type MadeOf,
 } from '../../core/labels';
 import { ingredientKey, type Product } from '../../core/order';
+import { papers, type PaperName } from '../../core/paper';
 import { gramsWords, type StationPlan } from '../../core/practical';
 import { weighingLists } from '../../core/prep';
 import { refusedField } from '../problems/problem';
 import type { LabelsAsked } from './label-sheets';
 import { runParts, type PartAsked, type RunPart } from './papers';
-import { marksOf, settingOfRun, treatmentAt, type PaperRun } from './run-of-paper';
+import { settingOfRun, treatmentAt } from '../../core/run';
+import { marksOf, type PaperRun } from './run-of-paper';
 
 type Query = Record<string, unknown>;
 
-export function paperIn({ paper = 'A4' }: Query): LabelPaper {
-  if (typeof paper === 'string' && paper in papers) return paper as LabelPaper;
+export function paperIn({ paper = 'A4' }: Query): PaperName {
+  if (typeof paper === 'string' && paper in papers) return paper as PaperName;
   throw refusedField('/paper', paper, Object.keys(papers).join(' or '));
 }
 

@@ -1,6 +1,7 @@
 import jsQR from 'jsqr';
 import { describe, expect, it } from 'vitest';
-import { labelSheets, labelSpots, papers, type LabelText } from '../../core/labels';
+import { labelSheets, labelSpots, type LabelText } from '../../core/labels';
+import { papers } from '../../core/paper';
 import { labelSheetsOf } from './label-sheets';
 import { makePdf } from './make-pdf';
 import { picturesOf, textOf, wordsOf, type Picture } from './testing/pdf';

@@ -2,7 +2,7 @@ import type { Content } from 'pdfmake/interfaces';
 import type { RunTimetable } from '../../contract/days';
 import { clockWords, dayWords, minuteMs } from '../../core/days';
 import { capitalised, listed } from '../../core/format';
-import type { LabelPaper } from '../../core/labels';
+import type { PaperName } from '../../core/paper';
 import {
   endsWords,
   factorsWithLevels,
@@ -17,12 +17,12 @@ import {
   type Response,
 } from '../../core/practical';
 import { allergenLines, riskLines } from '../../core/risk';
-import { lessonSteps, type OwnPlan } from '../../core/run';
+import { settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '../../core/run';
 import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
 import { printedWidth, type Sheets } from './make-pdf';
 import { blanks, heading, ink, line, part, table, under, type CellText, type Column } from './parts';
-import { lessonWords, marksOf, settingOfRun, treatmentAt, type PaperRun } from './run-of-paper';
+import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
 /** What can hurt, whom, and what is done about it. */
@@ -124,7 +124,7 @@ export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs
  */
 export function studentSheets(
   paperRun: PaperRun,
-  paper: LabelPaper,
+  paper: PaperName,
   each: 'station' | 'level' = 'station',
 ): Sheets {
   const { run } = paperRun;

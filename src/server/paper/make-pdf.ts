@@ -1,6 +1,6 @@
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { papers, type LabelPaper } from '../../core/labels';
+import { papers, type PaperName } from '../../core/paper';
 import { fontFiles } from './fonts';
 import { ink, mm } from './parts';
 import { words } from './words';
@@ -25,13 +25,13 @@ pdfmake.setUrlAccessPolicy(() => false);
 const margins: [number, number, number, number] = [mm(16), mm(14), mm(16), mm(16)];
 
 /** Width of what is printed on a page, pt. */
-export function printedWidth(paper: LabelPaper, landscape = false): number {
+export function printedWidth(paper: PaperName, landscape = false): number {
   const { widthMm, heightMm } = papers[paper];
   return mm(landscape ? heightMm : widthMm) - margins[0] - margins[2];
 }
 
 /** Turns sheets into one file: every page with its name and number, every font embedded. */
-export async function makePdf(title: string, paper: LabelPaper, sheets: readonly Sheets[]): Promise<Buffer> {
+export async function makePdf(title: string, paper: PaperName, sheets: readonly Sheets[]): Promise<Buffer> {
   const { widthMm, heightMm } = papers[paper];
   const definition = {
     info: { title, creator: 'Tawny Beaker', producer: 'Tawny Beaker' },

@@ -1,16 +1,9 @@
 import type { OrderAnswer } from '../../contract/prep';
 import { clockWords, dayWords } from '../../core/days';
 import { counted, formatNumber } from '../../core/format';
-import { storeWords, stores, type OrderLine } from '../../core/order';
-import { gramsWords } from '../../core/practical';
+import { massWords, purchaseWords, storeWords, stores, type OrderLine } from '../../core/order';
 import type { Sheets } from './make-pdf';
 import { box, heading, line, part, table, under, type CellText } from './parts';
-
-/** “2.52 kg”, “28 g”, “12 pieces”. */
-function massWords(grams: number, pieceG: number | null): string {
-  if (pieceG !== null) return `${formatNumber(Math.ceil(grams / pieceG - 1e-9))} × ${gramsWords(pieceG)}`;
-  return grams >= 1000 ? `${formatNumber(Number((grams / 1000).toFixed(2)))} kg` : gramsWords(grams);
-}
 
 const money = (value: number | null) => (value === null ? '' : formatNumber(value, 2));
 
@@ -78,27 +71,26 @@ function rowsOf(one: OrderLine): CellText[][] {
     { cell: box() },
     { text: one.suppliers.length > 0 ? `${one.name} (${one.suppliers.join(', ')})` : one.name },
     massWords(one.neededG, one.pieceG),
-    one.fromStockG > 0 ? massWords(one.fromStockG, null) : '–',
+    one.fromStockG > 0 ? massWords(one.fromStockG) : '–',
   ];
   if (one.purchases.length === 0) {
     return [
       [
         ...head,
         one.outOf ? `out of ${one.outOf}` : 'in stock',
-        one.outOf ? '' : massWords(Math.max(0, one.stockG - one.neededG), null),
+        one.outOf ? '' : massWords(Math.max(0, one.stockG - one.neededG)),
         '',
       ],
     ];
   }
   return one.purchases.map((bought, i): CellText[] => {
-    const packs = bought.packs.map(({ pack, count }) => `${count} × ${gramsWords(pack.sizeG)}`).join(' + ');
     const fresh =
       bought.keepsUntil === null && one.purchases.length === 1 ? '' : `, ${dayWords(bought.buyOn)}`;
     const until = bought.keepsUntil === null ? '' : `; keeps to ${dayWords(bought.keepsUntil)}`;
     return [
       ...(i === 0 ? head : [{ cell: box() }, '', '', '']),
-      `${packs || `${massWords(bought.boughtG, one.pieceG)}, no pack known`}${fresh}${until}`,
-      massWords(bought.leftG, null),
+      `${purchaseWords(bought, one.pieceG)}${fresh}${until}`,
+      massWords(bought.leftG),
       money(bought.cost),
     ];
   });

@@ -1,6 +1,7 @@
 import type { RunTimetable } from '../../contract/days';
 import type { OrderAnswer } from '../../contract/prep';
-import type { LabelPaper, LabelText } from '../../core/labels';
+import type { LabelText } from '../../core/labels';
+import type { PaperName } from '../../core/paper';
 import { labelSheetsOf, type LabelsAsked } from './label-sheets';
 import { riskSheets, studentSheets, timetableSheets } from './lesson-sheets';
 import { makePdf, type Sheets } from './make-pdf';
@@ -21,7 +22,7 @@ export type RunPart = (typeof runParts)[number];
 /** A file to be made, as it can be sent to a thread. */
 export interface PaperAsked {
   title: string;
-  paper: LabelPaper;
+  paper: PaperName;
   parts: PartAsked[];
 }
 
@@ -40,7 +41,7 @@ export async function* papersOf({ title, paper, parts }: PaperAsked): AsyncGener
   yield { pdf: await makePdf(title, paper, sheets) };
 }
 
-function sheetsOf(part: PartAsked, paper: LabelPaper): Sheets {
+function sheetsOf(part: PartAsked, paper: PaperName): Sheets {
   switch (part.is) {
     case 'order':
       return orderSheets(part.order);

@@ -4,9 +4,10 @@ import { gramsWords } from '../../core/practical';
 import { isShort, pullList, runningOn, trayOf, weighingLists, type TrayItem } from '../../core/prep';
 import { fineG } from '../../core/weighing';
 import { printedWidth, type Sheets } from './make-pdf';
-import type { LabelPaper } from '../../core/labels';
+import type { PaperName } from '../../core/paper';
 import { box, heading, ink, line, part, table, under, type CellText } from './parts';
-import { lessonWords, marksOf, settingOfRun, treatmentAt, type PaperRun } from './run-of-paper';
+import { settingOfRun, treatmentAt } from '../../core/run';
+import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
 /** What staff weigh out, dish by dish, with the numbers to stop at. */
@@ -63,7 +64,7 @@ export function weighOutSheets(paperRun: PaperRun): Sheets {
 }
 
 /** A card for every tray: what lies on it in the order of use, tools beside. Two to a page where they are short. */
-export function traySheets(paperRun: PaperRun, paper: LabelPaper): Sheets {
+export function traySheets(paperRun: PaperRun, paper: PaperName): Sheets {
   const { run } = paperRun;
   const setting = settingOfRun(run);
   const markOf = marksOf(paperRun, setting);

@@ -1,25 +1,14 @@
 import type { Run } from '../../contract/runs';
-import { tablesOf } from '../../core/batch';
 import { clockWords, dayWords } from '../../core/days';
 import type { PrepWays } from '../../core/order';
 import { codesOf } from '../../core/prep';
-import { benchSetting, type BenchSetting } from '../../core/run';
+import { treatmentAt, type BenchSetting } from '../../core/run';
 
 /** A run on its way to paper. */
 export interface PaperRun {
   run: Run;
   ways: PrepWays;
 }
-
-export function settingOfRun({ plan, place, batch, allocation }: Run): BenchSetting {
-  const treatments = new Map(allocation.map(({ station, treatmentId }) => [station, treatmentId]));
-  return benchSetting(plan, place, treatments, tablesOf(batch));
-}
-
-export const treatmentAt =
-  ({ allocation }: Run) =>
-  (station: number): string | null =>
-    allocation.find((one) => one.station === station)?.treatmentId ?? null;
 
 /** What a label or a sheet says of a station’s treatment: its level, or its letter. */
 export function marksOf({ run, ways }: PaperRun, setting: BenchSetting): (station: number) => string {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { calendarDay } from '../../core/days';
-import { storeWords } from '../../core/order';
+import { packWords, storeWords } from '../../core/order';
 import { formula } from '../csv/formula';
 import type { MadeOrder } from './orders';
 
@@ -20,10 +20,6 @@ const columns = [
 ];
 
 const grams = (value: number) => Math.round(value * 100) / 100;
-
-/** “2 × 1500 g + 1 × 500 g”. */
-const packWords = (packs: MadeOrder['order']['lines'][number]['purchases'][number]['packs']) =>
-  packs.map(({ pack, count }) => `${count} × ${pack.sizeG} g`).join(' + ');
 
 /** An order as a file for a spreadsheet: one line for each thing and day it is bought on. */
 export function csvOfOrder({ order }: MadeOrder): string {

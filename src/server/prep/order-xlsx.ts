@@ -39,9 +39,10 @@ function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: MadeOrder): voi
     { header: 'Each, g', width: 10, style: amount },
     { header: 'Lost, %', width: 10 },
     { header: 'Together, g', width: 13, style: amount },
+    { header: 'Line', width: 6 },
   ];
   const runs = new Map(ordered.map((run) => [run.id, run]));
-  for (const line of order.lines) {
+  for (const [i, line] of order.lines.entries()) {
     for (const { runId, treatment, batches, gramsEach: each, grams, note } of line.parts) {
       const { className, title, startsAt } = runs.get(runId)!;
       const at = sheet.rowCount + 1;
@@ -49,6 +50,7 @@ function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: MadeOrder): voi
       sheet.addRow([
         ...[line.name, className, title, calendarDay(startsAt), treatment, batches, each ?? '', lost],
         each === null ? note : { formula: `F${at}*G${at}*(1+H${at}/100)`, result: grams ?? 0 },
+        i + 1,
       ]);
     }
   }
@@ -69,16 +71,24 @@ function fillOrder(sheet: ExcelJS.Worksheet, { order }: MadeOrder, lastNeed: num
     { header: 'Left over, g', width: 12, style: amount },
     { header: 'To pay', width: 10, style: money },
     { header: 'Supplier', width: 18 },
+    { header: 'Line', width: 6 },
   ];
-  for (const line of order.lines) addLine(sheet, line, lastNeed);
+  for (const [i, line] of order.lines.entries()) addLine(sheet, line, { number: i + 1, lastNeed });
   const end = sheet.rowCount;
   const sum = end > 1 ? { formula: `SUM(K2:K${end})`, result: order.toPay } : 0;
   const total = sheet.addRow(['', 'To pay', '', '', '', '', '', '', '', '', sum]);
   total.font = { bold: true };
 }
 
-/** One row for each kind of pack; what is needed and left over in the first. */
-function addLine(sheet: ExcelJS.Worksheet, line: OrderLine, lastNeed: number): void {
+/**
+ * One row for each kind of pack; what is needed and left over in the first. Lines find each other by their numbers: a name
+ * may be what a spreadsheet takes for a pattern.
+ */
+function addLine(
+  sheet: ExcelJS.Worksheet,
+  line: OrderLine,
+  { number, lastNeed }: { number: number; lastNeed: number },
+): void {
   const first = sheet.rowCount + 1;
   const { neededG, fromStockG, purchases, outOf, suppliers } = line;
   const packs = purchases.flatMap(({ buyOn, packs: chosen, boughtG }) =>
@@ -90,7 +100,7 @@ function addLine(sheet: ExcelJS.Worksheet, line: OrderLine, lastNeed: number): v
   const until = first + rows.length - 1;
   const bought = purchases.reduce((sum, { boughtG }) => sum + boughtG, 0);
   const needed = {
-    formula: `SUMIFS(Needs!I$2:I$${lastNeed},Needs!A$2:A$${lastNeed},B${first})`,
+    formula: `SUMIFS(Needs!I$2:I$${lastNeed},Needs!J$2:J$${lastNeed},M${first})`,
     result: neededG,
   };
   const left = {
@@ -111,6 +121,7 @@ function addLine(sheet: ExcelJS.Worksheet, line: OrderLine, lastNeed: number): v
       i === 0 && outOf === null ? left : '',
       pack && pack.price !== null ? { formula: `G${at}*H${at}`, result: pack.price * pack.count } : '',
       suppliers.join(', '),
+      number,
     ]);
   });
 }

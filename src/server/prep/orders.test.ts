@@ -42,6 +42,8 @@ const creams: Plan = {
     newIngredient({ id: 'gelatine', name: 'Gelatine', amount: 2, unit: 'g' }),
     newIngredient({ id: 'sugar', name: 'Caster sugar', amount: 30, unit: 'g' }),
     newIngredient({ id: 'flour', name: 'plain flour', amount: 5, unit: 'g' }),
+    // What a spreadsheet might take for a pattern of all the others.
+    newIngredient({ id: 'star', name: '*', amount: 1, unit: 'g' }),
   ],
 };
 
@@ -105,7 +107,14 @@ const raw = async (path: string) => {
 function needed(): Record<string, number> {
   const percent: Record<string, number> = { l0: 0, l1: 1, l2: 2, l3: 4 };
   const gelatine: Record<string, number> = { l0: 1.5, l1: 3 };
-  const sum = { 'Plain flour': 0, 'Bicarbonate of soda': 0, Butter: 0, Gelatine: 0, 'Caster sugar': 0 };
+  const sum = {
+    'Plain flour': 0,
+    'Bicarbonate of soda': 0,
+    Butter: 0,
+    Gelatine: 0,
+    'Caster sugar': 0,
+    '*': 0,
+  };
   runs.forEach((run, i) => {
     const levels = run.allocation.map(({ treatmentId }) => treatmentId);
     if (i === 0) levels.push('l0', 'l1', 'l2', 'l3', 'l0');
@@ -118,6 +127,7 @@ function needed(): Record<string, number> {
       } else {
         sum['Plain flour'] += 5;
         sum['Caster sugar'] += 30;
+        sum['*'] += 1;
         sum.Gelatine += gelatine[level]!;
       }
     }
@@ -135,7 +145,7 @@ describe('the order of a week of five runs', () => {
         .map((row): [string, number] => [row.ingredient!, Number(row.needed_g)]),
     );
     for (const [name, grams] of Object.entries(needed())) expect(found[name], name).toBeCloseTo(grams, 1);
-    expect(Object.keys(found)).toHaveLength(5);
+    expect(Object.keys(found)).toHaveLength(6);
     expect(rows.find((row) => row.ingredient === 'Caster sugar')!.packs).toBe('in stock');
   });
 
@@ -186,6 +196,19 @@ describe('the order of a week of five runs', () => {
     }
     const { lines } = (await server.get(`/api/order?${days}`)).body as OrderAnswer;
     expect(lines.find(({ key }) => key === 'plain-flour')!.purchases[0]!.cost).toBeCloseTo(least, 9);
+  });
+
+  it('of one lesson is that lesson’s alone, though another begins at the same bell', async () => {
+    await server.send('POST', '/api/runs', {
+      ...{ id: 'same-bell', practicalId: 'scones', revision: 1, roomId: 'kitchen', classId: '9b' },
+      ...{ startsAt: monday, stations: 4, probes: 'none', seed: 9 },
+    });
+    const alone = `/api/order?from=${monday}&to=${monday + 1}`;
+    const runsOf = async (path: string) =>
+      ((await server.get(path)).body as OrderAnswer).runs.map(({ id }) => id).sort();
+    expect(await runsOf(alone)).toEqual(['run-0', 'same-bell']);
+    expect(await runsOf(`${alone}&only=same-bell`)).toEqual(['same-bell']);
+    await server.knex('runs').where({ id: 'same-bell' }).delete();
   });
 
   it('leaves out the runs it is told to, and refuses days that are none', async () => {

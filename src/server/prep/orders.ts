@@ -27,6 +27,8 @@ export interface OrderAsked {
   from: number;
   to: number;
   without: ReadonlySet<string>;
+  /** This one alone; null: all. */
+  only: string | null;
 }
 
 /** An order with what it was made from. */
@@ -82,9 +84,11 @@ export class Orders {
     };
   }
 
-  async make({ from, to, without }: OrderAsked): Promise<MadeOrder> {
+  async make({ from, to, without, only }: OrderAsked): Promise<MadeOrder> {
     const { runs, preps, pantry, school } = this.parts;
-    const found = (await runs.between(from, to)).filter(({ id }) => !without.has(id));
+    const found = (await runs.between(from, to)).filter(
+      ({ id }) => !without.has(id) && (only === null || id === only),
+    );
     if (found.length > mostRuns) {
       throw new Problem(
         413,

@@ -34,7 +34,8 @@ export function orderAskedIn(query: Record<string, unknown>): OrderAsked {
   if (!(to > from && to - from <= longestMs))
     throw refusedField('/to', to, 'after `from`, by at most 200 days');
   const without = typeof query.without === 'string' ? query.without.split(',').filter(Boolean) : [];
-  return { from, to, without: new Set(without) };
+  const only = typeof query.only === 'string' && query.only !== '' ? query.only : null;
+  return { from, to, without: new Set(without), only };
 }
 
 export function prepRoutes(gate: Gate, parts: PrepParts): void {
@@ -69,7 +70,8 @@ export function prepRoutes(gate: Gate, parts: PrepParts): void {
 }
 
 function orderRoutes(gate: Gate, { orders }: PrepParts): void {
-  const says = 'What all runs that begin from `from` up to `to` take together, but for those `without` names';
+  const says =
+    'What all runs that begin from `from` up to `to` take together, but for those `without` names; `only` asks for one';
   gate.route({ method: 'get', path: routes.order, may: 'teacher', says }, ({ request }) =>
     orders.of(orderAskedIn(request.query)),
   );

@@ -122,7 +122,10 @@ export class Runs {
     const own = await this.#pantry.densities(run.startedAt);
     const whole = { ...run, batch: withOwnDensities(run.batch, run.plan.formula, own) };
     if (run.status !== 'planned') return whole;
-    const room = await this.#rooms.one(run.roomId).catch(() => null);
+    const room = await this.#rooms.one(run.roomId).catch((reason: unknown) => {
+      if (reason instanceof Problem && reason.document.status === 404) return null;
+      throw reason;
+    });
     return room ? { ...whole, place: placeOf(room) } : whole;
   }
 

@@ -17,6 +17,14 @@ export const useRunPrep = (id: string) =>
 export const orderQuery = (from: number, to: number, without: readonly string[] = []) =>
   `from=${from}&to=${to}${without.length > 0 ? `&without=${without.join(',')}` : ''}`;
 
+/** What one lesson takes, whatever else begins at its bell. */
+export const useOrderOf = ({ id, startsAt }: { id: string; startsAt: number }) =>
+  useQuery({
+    queryKey: ['order', 'of', id, startsAt],
+    queryFn: () => request<OrderAnswer>(`${routes.order}?${orderQuery(startsAt, startsAt + 1)}&only=${id}`),
+    staleTime: 0,
+  });
+
 export const useOrder = (from: number, to: number, without: readonly string[] = []) =>
   useQuery({
     queryKey: ['order', from, to, without.join()],

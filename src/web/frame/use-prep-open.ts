@@ -3,10 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import type { RunSummary } from '../../contract/practicals';
 import type { TickNow } from '../../contract/prep';
 import { routes } from '../../contract/routes';
-import type { Run } from '../../contract/runs';
-import { tablesOf } from '../../core/batch';
 import { isShort, prepLines, pullList } from '../../core/prep';
-import { benchSetting } from '../../core/run';
+import { settingOfRun } from '../../core/run';
 import { useRunOnce, useRunTimetable } from '../api/queries';
 import { request } from '../api/request';
 import type { PrepOpen } from './stops';
@@ -43,15 +41,7 @@ export function usePrepOpen(run: RunSummary | undefined): PrepOpen | null {
     return {
       open: open.length,
       first: open.slice(0, 2).map(({ words }) => words.replace(/^./, (letter) => letter.toLowerCase())),
-      short: pullList(whole.run.plan, settingOf(whole.run)).filter(isShort).length,
+      short: pullList(whole.run.plan, settingOfRun(whole.run)).filter(isShort).length,
     };
   }, [whole, told, ticks]);
 }
-
-const settingOf = ({ plan, place, batch, allocation }: Run) =>
-  benchSetting(
-    plan,
-    place,
-    new Map(allocation.map(({ station, treatmentId }) => [station, treatmentId])),
-    tablesOf(batch),
-  );

@@ -5,18 +5,20 @@ import { Link as RouterLink } from 'react-router';
 import type { OrderAnswer } from '../../contract/prep';
 import { routes } from '../../contract/routes';
 import { counted, formatNumber } from '../../core/format';
+import { massWords } from '../../core/order';
 import { orderQuery, useOrder, usePantry, useSetStock } from '../api/prep-queries';
 import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
 import type { PaperName } from '../paper/paper';
 import { PaperNames } from '../paper/PaperChoice';
 import { EverythingButton } from '../paper/EverythingButton';
+import { useTicks } from '../ticks/use-ticks';
 import { Aside } from '../ui/Aside';
 import { QuietButton, WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
 import { DayField } from './DayField';
-import { massWords, OrderTable } from './OrderTable';
+import { OrderTable } from './OrderTable';
 
 const startOfDay = (at: number) => new Date(at).setHours(0, 0, 0, 0);
 
@@ -230,14 +232,17 @@ function OrderFiles({
 function Leftovers({ order }: { order: OrderAnswer }) {
   const set = useSetStock();
   const { data: pantry } = usePantry();
-  const [carried, setCarried] = useState(false);
+  // Once: what is carried twice would be counted twice.
+  const what = `carried:${order.from}:${order.runs.map(({ id }) => id).join('+')}`.slice(0, 300);
+  const ticks = useTicks('carried:');
+  const carried = ticks.done.has(what);
   const carry = async () => {
     const known = new Set(order.stockAfter.map(({ ingredient }) => ingredient));
     const gone = (pantry?.stock ?? [])
       .filter(({ ingredient }) => !known.has(ingredient))
       .map(({ ingredient }) => ({ ingredient, grams: 0 }));
     await set.mutateAsync([...gone, ...order.stockAfter]);
-    setCarried(true);
+    ticks.mark(what, true);
   };
   return (
     <>

@@ -1,22 +1,18 @@
 import { Box, chakra } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { formatNumber } from '../../core/format';
-import { byProductSource, keepsSource, storeWords, stores, type OrderLine } from '../../core/order';
+import {
+  byProductSource,
+  keepsSource,
+  massWords,
+  purchaseWords,
+  storeWords,
+  stores,
+  type OrderLine,
+} from '../../core/order';
 import { gramsWords } from '../../core/practical';
 import { workingOf } from '../../core/working';
 import { WorkingPopover } from '../ui/WorkingPopover';
-
-/** “2.52 kg”, “28 g”, “12 × 50 g”. */
-export function massWords(grams: number, pieceG: number | null = null): string {
-  if (pieceG !== null) return `${formatNumber(Math.ceil(grams / pieceG - 1e-9))} × ${gramsWords(pieceG)}`;
-  return grams >= 1000 ? `${formatNumber(Number((grams / 1000).toFixed(2)))} kg` : gramsWords(grams);
-}
-
-/** What is bought of something, in packs: “1 × 1.5 kg + 1 × 500 g”. */
-export const packsInWords = ({ packs, boughtG }: OrderLine['purchases'][number], pieceG: number | null) =>
-  packs.length === 0
-    ? `${massWords(boughtG, pieceG)}, no pack known`
-    : packs.map(({ pack, count }) => `${count} × ${massWords(pack.sizeG)}`).join(' + ');
 
 const Row = chakra('tr', { base: { borderBottomWidth: '1px', borderColor: 'rule' } });
 const Cell = chakra('td', { base: { py: '1.5', pr: '3', verticalAlign: 'top' } });
@@ -149,7 +145,7 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
         {outOf === null && purchases.length === 0 && 'in stock'}
         {purchases.map((one) => (
           <Box key={one.buyOn}>
-            {packsInWords(one, pieceG)}
+            {purchaseWords(one, pieceG)}
             {(days || one.keepsUntil !== null) && (
               <Box as="span" color={one.keepsUntil === null ? 'soft' : 'amberInk'}>
                 {' '}

@@ -1,12 +1,11 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useSearchParams } from 'react-router';
-import { storeWords, stores } from '../../core/order';
+import { massWords, purchaseWords, storeWords, stores } from '../../core/order';
 import { useOrder } from '../api/prep-queries';
 import { remembered, TickLine, TickPage } from '../ticks/TickPage';
 import { useTicks } from '../ticks/use-ticks';
 import { Waiting } from '../ui/Notice';
-import { massWords, packsInWords } from './OrderTable';
 
 /** What is bought, day by day and shelf by shelf, to be ticked off in the shop; it works without the network. */
 export function ShoppingPage() {
@@ -46,7 +45,7 @@ export function ShoppingPage() {
                     const bought = line.purchases.find(({ buyOn }) => buyOn === day)!;
                     return (
                       <TickLine key={line.key} what={`shop:${from}:${day}:${line.key}`} ticks={ticks}>
-                        <strong>{line.name}</strong>, {packsInWords(bought, line.pieceG)}
+                        <strong>{line.name}</strong>, {purchaseWords(bought, line.pieceG)}
                         <Box fontSize="sm" color="soft">
                           {massWords(bought.neededG, line.pieceG)} needed
                           {bought.keepsUntil !== null &&

@@ -1,7 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { Printer } from 'lucide-react';
 import { MainButton, QuietButton } from '../ui/Button';
-import { papers, type PaperName } from './paper';
+import { paperNames, type PaperName } from './paper';
 
 interface PaperNamesProps {
   paper: PaperName;
@@ -11,7 +11,7 @@ interface PaperNamesProps {
 /** Which paper. */
 export const PaperNames = ({ paper, onPaper }: PaperNamesProps) => (
   <Flex gap="1.5" my="3" role="group" aria-label="Paper">
-    {(Object.keys(papers) as PaperName[]).map((name) => (
+    {paperNames.map((name) => (
       <QuietButton key={name} aria-pressed={paper === name} onClick={() => onPaper(name)}>
         {name}
       </QuietButton>

@@ -2,13 +2,13 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Link as RouterLink } from 'react-router';
 import type { Run } from '../../contract/runs';
 import { counted, formatNumber } from '../../core/format';
-import { useOrder } from '../api/prep-queries';
+import { useOrderOf } from '../api/prep-queries';
 import { OrderTable } from '../order/OrderTable';
 import { WordButton } from '../ui/Button';
 
 /** What this lesson alone takes; the order of a week takes it together with the others. */
 export function LessonOrder({ run }: { run: Run }) {
-  const { data: order, error } = useOrder(run.startsAt, run.startsAt + 1);
+  const { data: order, error } = useOrderOf(run);
   const cost = order?.costs.find(({ runId }) => runId === run.id);
   return (
     <Box as="section" aria-label="To buy and to bring" mt="6">

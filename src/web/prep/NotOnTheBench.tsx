@@ -1,8 +1,8 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { RunPrep } from '../../contract/prep';
-import { formatNumber, listed } from '../../core/format';
-import { isShort, pullList, sharingOf, type Pull, type Use } from '../../core/prep';
+import { capitalised, formatNumber, listed } from '../../core/format';
+import { isShort, pullList, sharingOf, toolsSource, usesIn, type Pull } from '../../core/prep';
 import type { Remark } from '../../core/remark';
 import type { BenchSetting } from '../../core/run';
 import type { LessonTimetable } from '../../core/timetable';
@@ -11,7 +11,6 @@ import { RemarkCard } from '../margin/RemarkCard';
 import { RanShort } from '../short/RanShort';
 import type { LiveRun } from '../run/live-run';
 import { QuietButton } from '../ui/Button';
-import { toolsSource } from '../../core/prep';
 
 interface NotOnTheBenchProps {
   live: LiveRun;
@@ -47,14 +46,14 @@ export function NotOnTheBench({ live, setting, prep, timetable }: NotOnTheBenchP
 
 function remarkOf(pull: Pull, { plan }: BenchSetting, timetable: LessonTimetable | null): Remark {
   const { id, name, wanted, has, stations } = pull;
-  const uses = timetable ? usesOf(pull, plan, timetable) : [];
+  const uses = timetable ? usesIn(pull, plan, timetable) : [];
   const shared = uses.length > 0 ? sharingOf(uses, has!) : null;
   const turns = shared?.turns.filter(({ after }) => after !== null) ?? [];
   const why =
     shared && shared.waiting.length === 0
       ? `By the timetable they can go round: ${listed(turns.map(({ station, after, fromMin }) => `station ${station} takes it from ${after} at ${formatNumber(Math.round(fromMin))} min`))}.`
       : shared && shared.waiting.length < stations.length
-        ? `${listed(shared.waiting.map((station) => `Station ${station}`))} would wait for one: borrow ${wanted - has!}, or let two stations share.`
+        ? `${capitalised(listed(shared.waiting.map((station) => `station ${station}`)))} would wait for one: borrow ${wanted - has!}, or let two stations share.`
         : `Borrow ${wanted - has!}, or let two stations share.`;
   return {
     id: `short:${id}`,
@@ -69,32 +68,4 @@ function remarkOf(pull: Pull, { plan }: BenchSetting, timetable: LessonTimetable
       [toolsSource],
     ),
   };
-}
-
-/** When a tool is in use at each station: over the steps whose words ask for it; over the whole lesson where none does. */
-function usesOf({ id, stations, name }: Pull, plan: BenchSetting['plan'], timetable: LessonTimetable): Use[] {
-  const words = new RegExp(`\\b${name.split(/[ ,]/).find((word) => word.length > 3) ?? id}`, 'i');
-  const asked = new Set(
-    plan.steps
-      .filter(({ text, ready }) => [text, ...ready].some((said) => words.test(said)))
-      .map((step) => step.id),
-  );
-  if (asked.size === 0) return [];
-  return stations.flatMap((station): Use[] => {
-    const own = timetable.bars.filter(
-      (bar) =>
-        bar.lane.kind === 'station' &&
-        bar.lane.number === station &&
-        bar.stepId !== null &&
-        asked.has(bar.stepId),
-    );
-    if (own.length === 0) return [];
-    return [
-      {
-        station,
-        fromMin: Math.min(...own.map(({ startMin }) => startMin)),
-        untilMin: Math.max(...own.map(({ endMin }) => endMin)),
-      },
-    ];
-  });
 }

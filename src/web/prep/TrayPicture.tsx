@@ -3,7 +3,7 @@ import type { Run } from '../../contract/runs';
 import { listed } from '../../core/format';
 import type { PrepWays } from '../../core/order';
 import { codesOf, trayOf, type Tray, type TrayItem } from '../../core/prep';
-import type { BenchSetting } from '../../core/run';
+import { treatmentAt, type BenchSetting } from '../../core/run';
 
 interface TrayPictureProps {
   run: Run;
@@ -29,9 +29,9 @@ const Pick = chakra('button', {
 /** The tray of a station as it will lie: in the order of use, left to right and top to bottom, tools beside. */
 export function TrayPicture({ run, setting, ways, station, onStation }: TrayPictureProps) {
   const tray = trayOf(run.plan, setting, station);
-  const treatmentAt = (of: number) => run.allocation.find((one) => one.station === of)?.treatmentId ?? null;
-  const codes = codesOf(run.plan, { setting, treatmentAt, seed: run.seed, blind: ways.blind });
-  const mark = codes.get(treatmentAt(station) ?? '') ?? '';
+  const at = treatmentAt(run);
+  const codes = codesOf(run.plan, { setting, treatmentAt: at, seed: run.seed, blind: ways.blind });
+  const mark = codes.get(at(station) ?? '') ?? '';
   return (
     <Box as="section" aria-label={`Tray of station ${station}`}>
       <Flex align="baseline" gap="3" wrap="wrap" mb="1">

@@ -7,6 +7,7 @@ import {
   callsFor,
   readQuickLine,
   stationState,
+  truthCall,
   weighedCalls,
   type BenchSetting,
   type Call,
@@ -53,7 +54,11 @@ export function Bench({ live }: { live: LiveRun }) {
       states: all,
       calls:
         run.status === 'running'
-          ? mostUrgentFirst([...callsFor(setting, all, unit), ...weighedCalls(setting, live.notebook)])
+          ? mostUrgentFirst([
+              ...callsFor(setting, all, unit),
+              ...weighedCalls(setting, live.notebook),
+              ...truthCall(setting, unit),
+            ])
           : [],
     };
     // The notebook grows in place: its version says so. Time moves on with the tick.

@@ -1,11 +1,19 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Run } from '../../contract/runs';
+import { formatNumber } from '../../core/format';
 import { emptyPantry } from '../../core/order';
 import { gramsWords } from '../../core/practical';
 import { pullList } from '../../core/prep';
-import { lessonSteps, stationState, type BenchSetting, type Notebook, type QuickEntry } from '../../core/run';
-import { toolSwapsFor, toolSwapSource, waysOut, type WayOut } from '../../core/short';
+import {
+  lessonSteps,
+  stationState,
+  treatmentAt,
+  type BenchSetting,
+  type Notebook,
+  type QuickEntry,
+} from '../../core/run';
+import { inOtherTin, isTin, toolSwapsFor, toolSwapSource, waysOut, type WayOut } from '../../core/short';
 import { usePantry } from '../api/prep-queries';
 import { workingOf } from '../../core/working';
 import { QuietButton, WordButton } from '../ui/Button';
@@ -93,7 +101,7 @@ function batchesLeft(live: RunAtHand, setting: BenchSetting, ingredientId: strin
     return [
       {
         station,
-        treatmentId: run.allocation.find((one) => one.station === station)?.treatmentId ?? null,
+        treatmentId: treatmentAt(run)(station),
         own,
       },
     ];
@@ -168,10 +176,55 @@ function WayLine({ way, onTake }: { way: WayOut; onTake(): Promise<void> }) {
   );
 }
 
+/** The same batch in a round tin of another width: how deep it stands, and how long it takes. */
+function OtherTinLines() {
+  const [planned, setPlanned] = useState<number | null>(20);
+  const [here, setHere] = useState<number | null>(null);
+  const other = planned !== null && here !== null ? inOtherTin(planned ** 2, here ** 2) : null;
+  const times = (value: number) => formatNumber(value, 2);
+  return (
+    <Box mb="2">
+      <Flex align="center" gap="2" wrap="wrap">
+        <span>Planned</span>
+        <NumberField
+          label="Planned tin, cm across"
+          value={planned}
+          low={3}
+          high={60}
+          unit="cm"
+          chars={4}
+          onValue={setPlanned}
+        />
+        <span>cm across, there is one of</span>
+        <NumberField
+          label="Tin that is there, cm across"
+          value={here}
+          low={3}
+          high={60}
+          unit="cm"
+          mayBeEmpty
+          chars={4}
+          placeholder="cm"
+          onValue={setHere}
+        />
+        <span>cm</span>
+      </Flex>
+      {other && (
+        <Box role="status">
+          It stands <strong>{times(other.depthTimes)} × as deep</strong> and takes{' '}
+          {times(other.minutesTimes.low)} to {times(other.minutesTimes.high)} × the minutes to its middle.
+          Look early; the same tin at every station.
+        </Box>
+      )}
+    </Box>
+  );
+}
+
 function ToolShort({ name, onTake }: { name: string; onTake(words: string): Promise<void> }) {
   const swaps = toolSwapsFor(name);
   return (
     <>
+      {isTin(name) && <OtherTinLines />}
       {swaps.length === 0 && (
         <Box color="soft">
           Nothing is known that does in place of {name}. Share between two stations, and log who began later.

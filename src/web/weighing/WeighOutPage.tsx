@@ -5,7 +5,7 @@ import { routes } from '../../contract/routes';
 import { formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
 import { weighingLists, type Dish, type WeighingList } from '../../core/prep';
-import { asMadeAt, type AsMadeLine } from '../../core/run';
+import { asMadeAt, treatmentAt, type AsMadeLine } from '../../core/run';
 import { boardDoor } from '../api/doors';
 import { useRunPrep } from '../api/prep-queries';
 import { fetchPracticalAhead, usePractical } from '../api/queries';
@@ -37,9 +37,12 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
   const setting = useBenchSetting(run);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!practical || !prep) return <Waiting />;
-  const treatmentAt = (station: number) =>
-    run.allocation.find((one) => one.station === station)?.treatmentId ?? null;
-  const lists = weighingLists(run.plan, { setting, treatmentAt, seed: run.seed, blind: prep.ways.blind });
+  const lists = weighingLists(run.plan, {
+    setting,
+    treatmentAt: treatmentAt(run),
+    seed: run.seed,
+    blind: prep.ways.blind,
+  });
   const list =
     lists.find(({ ingredientId }) => ingredientId === chosen) ??
     lists.find(({ by }) => by === 'staff') ??
