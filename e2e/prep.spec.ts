@@ -177,6 +177,7 @@ async function theRun(page: Page, tablet: Page) {
   await server.send('POST', `/api/runs/${runId}/start`, {});
   await page.goto(`${server.url}/runs/${runId}/bench`);
   await expect(page.getByText(/Station 2: 6\.5 g bicarbonate of soda, 5 g wanted/i).first()).toBeVisible();
+  await expect(page.getByText('Station 1: readings are put right').first()).toBeVisible();
   await expect(tablet.getByRole('tab', { name: 'Degrees' })).toBeVisible();
   await tablet.getByRole('tab', { name: 'Degrees' }).click();
   await tablet.getByLabel('Temperature').fill('118.6');

@@ -2,7 +2,6 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { Router, type Express, type Request } from 'express';
-import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { routes } from '../contract/routes';
 import { RiskScale, SchoolWaysEdit } from '../contract/school';
@@ -42,7 +41,7 @@ import { Preps } from './prep/preps';
 import { prepRoutes } from './prep/routes';
 import { ThermometerChecks } from './prep/thermometer-checks';
 import { TickList } from './prep/tick-list';
-import { Problem, problemHandler, unknownRoute } from './problems/problem';
+import { problemHandler, unknownRoute } from './problems/problem';
 import { Rooms } from './rooms/rooms';
 import { roomRoutes } from './rooms/routes';
 import { ProbeRunner, type ProbeSource } from './probes/probe-runner';
@@ -53,6 +52,7 @@ import { Workshop } from './run-files/workshop';
 import { runRoutes } from './runs/routes';
 import { Runs } from './runs/runs';
 import { SchoolSettings } from './school/school';
+import { headers, serveWeb } from './serve-web';
 import { Codes } from './stations/codes';
 import { Passes } from './stations/passes';
 import { stationRoutes } from './stations/routes';
@@ -269,46 +269,4 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   gate.route({ method: 'get', path: routes.openapi, may: 'anyone', says: 'This description' }, () =>
     openApiDocument(options.version, gate.declared),
   );
-}
-
-/** What every answer says of itself to the browser. */
-const headers = () =>
-  helmet({
-    contentSecurityPolicy: {
-      useDefaults: true,
-      directives: {
-        'script-src': ["'self'"],
-        // The styling library writes its rules into the page.
-        'style-src': ["'self'", "'unsafe-inline'"],
-        'frame-ancestors': ["'none'"],
-        'img-src': ["'self'", 'data:', 'blob:'],
-        'worker-src': ["'self'", 'blob:'],
-        // Schools serve this over plain HTTP in their own network.
-        'upgrade-insecure-requests': null,
-      },
-    },
-    frameguard: { action: 'deny' },
-    strictTransportSecurity: false,
-    crossOriginOpenerPolicy: false,
-    originAgentCluster: false,
-  });
-
-function serveWeb(app: Express, folder: string) {
-  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }), () => {
-    // Of another version than this one: a page in its place would be read as a script, and be blank.
-    throw new Problem(
-      404,
-      'Not found',
-      'This part belongs to another version of the program. Load the page again.',
-    );
-  });
-  app.use(express.static(folder, { index: false, maxAge: 0 }));
-  app.use((request, response, next) => {
-    if (request.method !== 'GET' && request.method !== 'HEAD') {
-      next();
-      return;
-    }
-    response.setHeader('Cache-Control', 'no-cache');
-    response.sendFile('index.html', { root: folder });
-  });
 }

@@ -4,7 +4,8 @@ import { newIngredient, newPlan, newStep, type Plan } from '../practical';
 import { numberLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
-import { isShort, pullList, sharingOf, trayOf } from '.';
+import type { Bar, LessonTimetable } from '../timetable';
+import { isShort, pullList, sharingOf, trayOf, usesIn } from '.';
 
 const plan: Plan = {
   ...newPlan('Scones', null),
@@ -76,6 +77,19 @@ describe('the pull list', () => {
     expect(list.find(({ id }) => id === 'cutter')!.has).toBeNull();
     // One pair for two stations.
     expect(list.find(({ id }) => id === 'pot-holders')!.wanted).toBe(2);
+  });
+
+  it('a tool is in use over the steps whose words ask for it, at each station from its first to its last', () => {
+    const bar = (station: number, stepId: string, startMin: number, endMin: number) =>
+      ({ lane: { kind: 'station', number: station }, stepId, startMin, endMin }) as Bar;
+    const bars = [bar(1, 'b', 10, 15), bar(1, 'c', 15, 40), bar(2, 'c', 20, 45), bar(3, 'a', 0, 9)];
+    const rack = pullList(plan, setting).find(({ id }) => id === 'wire-rack')!;
+    const timetable = { bars } as LessonTimetable;
+    expect(usesIn(rack, plan, timetable)).toEqual([
+      { station: 1, fromMin: 15, untilMin: 40 },
+      { station: 2, fromMin: 20, untilMin: 45 },
+    ]);
+    expect(usesIn({ ...rack, id: 'grater' }, plan, timetable)).toEqual([]);
   });
 
   it('hands a scarce thing on from who is done with it, and says who would wait', () => {

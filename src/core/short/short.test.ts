@@ -128,6 +128,8 @@ describe('ran short', () => {
       haveG: 0,
     });
     expect(ways.find(({ name }) => name.includes('soya'))!.testWords).toContain('Brings soya');
+    const oats = ways.find(({ name }) => name.includes('oat'))!.testWords;
+    expect(oats).toMatch(/Brings [^.]*gluten/);
   });
 
   it('fewer stations: of the treatment with most repeats, never the last of one', () => {

@@ -5,6 +5,7 @@ import { formatNumber, formatTemperature } from '../../core/format';
 import { readingRangeC } from '../../core/trace';
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../../core/units';
 import { parseNumber } from '../ui/fields';
+import { TypedInput } from '../ui/TypedInput';
 import type { PadProps } from './pad-props';
 import { KeepKey, PadKey } from '../ui/pad-keys';
 
@@ -44,14 +45,18 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
     setCorrecting(false);
     await onLog(correcting && lastId ? { kind: 'correction', corrects: lastId, to: reading } : reading);
   };
+  /** The reading it stands in place of; null for a new one. */
+  const instead = correcting && lastC !== undefined ? formatTemperature(lastC, unit) : null;
   const wrong = outside || (typed !== '' && typed !== '-' && value === null);
   return (
     <Flex direction="column" gap="2" flex="1">
       <Flex align="center" gap="3" minH="44px">
-        <TypedTemperature
+        <TypedInput
+          label={instead === null ? 'Temperature' : 'What the last reading should have been'}
+          placeholder={instead === null ? 'what the thermometer shows' : `instead of ${instead}`}
           typed={typed}
+          most={mostTyped}
           wrong={outside || (typed !== '' && value === null)}
-          instead={correcting && lastC !== undefined ? formatTemperature(lastC, unit) : null}
           onTyped={setTyped}
           onEnter={() => void keep()}
         />
@@ -84,37 +89,6 @@ export function NumberPad({ state, notes, unit, onUnit, onLog }: PadProps) {
         onKeep={celsius === null ? null : () => void keep()}
       />
     </Flex>
-  );
-}
-
-interface TypedTemperatureProps {
-  typed: string;
-  wrong: boolean;
-  /** The reading it stands in place of; null for a new one. */
-  instead: string | null;
-  onTyped(text: string): void;
-  onEnter(): void;
-}
-
-function TypedTemperature({ typed, wrong, instead, onTyped, onEnter }: TypedTemperatureProps) {
-  return (
-    <chakra.input
-      aria-label={instead === null ? 'Temperature' : 'What the last reading should have been'}
-      aria-invalid={wrong}
-      inputMode="none"
-      placeholder={instead === null ? 'what the thermometer shows' : `instead of ${instead}`}
-      value={typed}
-      onChange={(event) => onTyped(event.target.value.slice(0, mostTyped))}
-      onKeyDown={(event) => event.key === 'Enter' && onEnter()}
-      flex="1"
-      minW="0"
-      bg="transparent"
-      borderBottomWidth="2px"
-      borderColor={wrong ? 'ember' : 'strongRule'}
-      fontSize={typed ? '2xl' : 'md'}
-      fontWeight={typed ? 'bold' : 'normal'}
-      minH="44px"
-    />
   );
 }
 

@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { Delete } from 'lucide-react';
 import { useState } from 'react';
 import { formatNumber } from '../../core/format';
@@ -6,6 +6,7 @@ import { gramsWords } from '../../core/practical';
 import { fineG, stopAt, weighedVerdict, type Wanted } from '../../core/weighing';
 import { KeepKey, PadKey } from '../ui/pad-keys';
 import { parseNumber } from '../ui/fields';
+import { TypedInput } from '../ui/TypedInput';
 
 interface WeighPadProps {
   /** What is to go in; null: nobody has said how much. */
@@ -49,22 +50,14 @@ export function WeighPad({ wanted, name, shownG, onShown, onKeep }: WeighPadProp
         onSetting={() => setSettingZero(!settingZero)}
       />
       <Flex align="center" gap="3" mt="2">
-        <chakra.input
-          aria-label={settingZero ? 'What the scale shows before' : 'What the scale shows now'}
-          aria-invalid={wrong}
-          inputMode="none"
+        <TypedInput
+          label={settingZero ? 'What the scale shows before' : 'What the scale shows now'}
           placeholder={settingZero ? 'what it shows before you begin' : 'what it shows now'}
-          value={typed}
-          onChange={(event) => setTyped(event.target.value.slice(0, mostTyped))}
-          onKeyDown={(event) => event.key === 'Enter' && keep()}
-          flex="1"
-          minW="0"
-          bg="transparent"
-          borderBottomWidth="2px"
-          borderColor={wrong ? 'ember' : 'strongRule'}
-          fontSize={typed ? '2xl' : 'md'}
-          fontWeight={typed ? 'bold' : 'normal'}
-          minH="44px"
+          typed={typed}
+          most={mostTyped}
+          wrong={wrong}
+          onTyped={setTyped}
+          onEnter={keep}
         />
       </Flex>
       <Box

@@ -1,0 +1,83 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
+
+const monday = Date.UTC(2027, 0, 11, 9, 0);
+
+let server: RunningApp;
+let run: string;
+beforeAll(async () => {
+  server = await runningApp();
+  run = await startedRun(server);
+});
+afterAll(() => server.stop());
+
+describe('how a run is prepared', () => {
+  it('is changed from the version it was read at', async () => {
+    const ways = { spares: 2, demonstration: false, lossPercent: 0, blind: true };
+    const put = (version: number, change: object = {}) =>
+      server.send('PUT', `/api/runs/${run}/prep`, { version, ways: { ...ways, ...change } });
+    expect((await put(0)).body).toEqual({ ways, version: 1 });
+    expect((await put(0, { spares: 3 })).body).toMatchObject({ status: 409, current: { ways, version: 1 } });
+    expect((await put(1, { spares: 11 })).body).toMatchObject({ errors: [{ pointer: '/ways/spares' }] });
+    expect((await server.get('/api/runs/nobody/prep')).status).toBe(404);
+  });
+});
+
+describe('what is ticked off', () => {
+  it('is the last word by its own clock, in whatever order it arrives', async () => {
+    const tick = (what: string, done: boolean, at: number) => ({ what, done, at });
+    const send = (...ticks: object[]) => server.send('POST', '/api/ticks', { ticks });
+    await send(tick('job:r:a', true, monday + 20), tick('job:r:b', true, monday));
+    await send(tick('job:r:a', false, monday + 10));
+    await send(tick('shop:x', true, monday));
+    const ticks = (begins: string) =>
+      server.get(`/api/ticks?begins=${begins}`).then(({ body }) => body as { what: string; done: boolean }[]);
+    expect((await ticks('job:r')).map(({ what, done }) => [what, done])).toEqual([
+      ['job:r:a', true],
+      ['job:r:b', true],
+    ]);
+    expect(await ticks('shop:')).toHaveLength(1);
+    expect(await ticks('%')).toEqual([]);
+    expect((await send()).status).toBe(422);
+  });
+});
+
+describe('a thermometer in ice and in boiling water', () => {
+  it('is kept with what water boils at there, and only for a thermometer of the room', async () => {
+    const thermometer = {
+      ...{
+        kind: 'thermometer',
+        id: 't1',
+        name: 'thermometer 1',
+        x: null,
+        y: null,
+        type: 'probe',
+        lowC: -50,
+        highC: 300,
+      },
+      ...{
+        divisionC: 0.1,
+        lineC: 1,
+        checkedAt: null,
+        inIceC: null,
+        inBoilingC: null,
+        boilingC: null,
+        station: null,
+      },
+    };
+    const [room] = (await server.get('/api/rooms')).body as [{ id: string }];
+    const { id, ...rest } = room;
+    await server.send('PUT', `/api/rooms/${id}`, { ...rest, equipment: [thermometer] });
+    const check = { thermometerId: 't1', checkedAt: monday, inIceC: 0.4, inBoilingC: 96.5, station: 2 };
+    const kept = (await server.send('POST', `/api/rooms/${id}/thermometer-check`, check)).body;
+    // 1200 m: 96.0 °C by the formula of the core.
+    expect(kept).toMatchObject({
+      equipment: [{ inIceC: 0.4, inBoilingC: 96.5, boilingC: expect.closeTo(96, 0) as number }],
+    });
+    const none = await server.send('POST', `/api/rooms/${id}/thermometer-check`, {
+      ...check,
+      thermometerId: 'x',
+    });
+    expect(none.body).toMatchObject({ errors: [{ field: 'thermometerId' }] });
+  });
+});
