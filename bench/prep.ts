@@ -30,6 +30,10 @@ export async function prep() {
       await server.json(`/api/order?${days(6)}`);
       order.push(performance.now() - began);
     }
+    // Today and the jobs of a day have asked for these long before anybody prints.
+    const lay = performance.now();
+    for (let i = 0; i < 8; i += 1) await server.json(`/api/runs/bench-${i}/timetable`);
+    const layMs = performance.now() - lay;
     const before = peakMb(server.pid);
     const began = performance.now();
     const body = { from: monday - 3_600_000, to: monday + 23 * 3_600_000, without: [], paper: 'A4' };
@@ -51,6 +55,7 @@ export async function prep() {
     return [
       { figure: 'order of 40 runs × 15 stations, first', value: order[0]!, unit: 'ms', goal: 'under 200' },
       { figure: 'the same, median of 9', value: sorted[4]!, unit: 'ms', goal: 'under 200' },
+      { figure: 'eight timetables laid out before, one after the other', value: layMs / 1000, unit: 's' },
       { figure: what, value: ms / 1000, unit: 's', goal: 'under 8' },
       {
         figure: 'memory of the server at most',

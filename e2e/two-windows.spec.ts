@@ -53,13 +53,24 @@ test('a stale edit from a second window is refused; both versions are kept and e
 test('typing goes on without the server, survives a reload, and is kept when it answers', async ({
   page,
 }) => {
+  // The server goes while parts of the page are still on their way: they are missing, and nothing else.
+  const late = /\/assets\/(TimetableView|ExplainSection)/;
+  let lose = () => {};
+  const lost = new Promise<void>((resolve) => (lose = resolve));
+  await page.route(late, (route) => lost.then(() => route.abort()));
   await page.goto(`${server.url}/practicals/practical-pears/plan`);
   await expect(field(page, 'Question')).toHaveValue(/Which dip/);
   await server.down();
+  lose();
   await field(page, 'Reason').fill('oxygen is the culprit');
   await expect(page.getByText('Kept on this device')).toBeVisible();
+  await page.unroute(late);
   await server.up();
-  await page.reload();
+  await expect(page.getByText('A part of this page did not come through')).toHaveCount(2);
+  await expect(field(page, 'Reason')).toHaveValue('oxygen is the culprit');
+  await page.getByRole('link', { name: 'Load the page again' }).first().click();
+  await expect(page.getByText('Laying out the lesson …')).toBeHidden();
+  await expect(page.getByText('A part of this page did not come through')).toBeHidden();
   await expect(field(page, 'Reason')).toHaveValue('oxygen is the culprit');
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   const [head] = server.query<{ plan: string }>(

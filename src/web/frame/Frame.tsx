@@ -1,8 +1,9 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { Keyboard, LibraryBig, Moon, Search, Sun, UserRound } from 'lucide-react';
-import { lazy, memo, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
+import { memo, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link as RouterLink } from 'react-router';
+import { partLater } from '../offline/part-later';
 import { setLight, useLight } from '../theme/light';
 import { IconButton } from '../ui/Button';
 import { useShelf } from '../shelf/Shelf';
@@ -10,8 +11,8 @@ import { useWho } from '../who/use-who';
 import { useGoAnywhere } from './GoAnywhere';
 import type { KeyHelp } from './KeysHelp';
 
-const WhoMenu = lazy(() => import('../who/WhoMenu').then((menu) => ({ default: menu.WhoMenu })));
-const KeysHelp = lazy(() => import('./KeysHelp').then((help) => ({ default: help.KeysHelp })));
+const WhoMenu = partLater(() => import('../who/WhoMenu').then((menu) => menu.WhoMenu));
+const KeysHelp = partLater(() => import('./KeysHelp').then((help) => help.KeysHelp));
 
 interface FrameProps {
   title: string;

@@ -1,7 +1,8 @@
-import { createContext, lazy, Suspense, useCallback, useContext, useState, type ReactNode } from 'react';
+import { createContext, Suspense, useCallback, useContext, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { partLater } from '../offline/part-later';
 
-const GoDialog = lazy(() => import('./GoDialog').then((dialog) => ({ default: dialog.GoDialog })));
+const GoDialog = partLater(() => import('./GoDialog').then((dialog) => dialog.GoDialog));
 
 const GoContext = createContext<() => void>(() => undefined);
 

@@ -1,15 +1,6 @@
 import { Component, type ComponentType, type ReactNode } from 'react';
 import type { Trouble } from './Broken';
-
-/** What a browser says of a part of the program that it could not fetch. */
-const notFetched = /dynamically imported module|module script|preload CSS|Loading chunk/i;
-
-/** Whether the server answers: then a part that is missing belongs to a version that is no longer there. */
-const serverAnswers = () =>
-  fetch('/healthz', { cache: 'no-store' }).then(
-    ({ ok }) => ok,
-    () => false,
-  );
+import { notFetched, serverAnswers } from './part-later';
 
 interface State {
   trouble: Trouble | null;

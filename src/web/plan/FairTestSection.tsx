@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { NotebookPen } from 'lucide-react';
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, Suspense, useState } from 'react';
+import { partLater } from '../offline/part-later';
 import { factorsWithLevels, heldShape, notedShape, planShape } from '../../core/practical';
 import { isFull, longest, range } from '../../core/shape';
 import { WordButton } from '../ui/Button';
@@ -18,7 +19,7 @@ import { Section } from '../ui/Section';
 import { ThermometerLines } from './ThermometerLines';
 import { TreatmentGrid } from './TreatmentGrid';
 
-const Expectations = lazy(() => import('./Expectations').then((one) => ({ default: one.Expectations })));
+const Expectations = partLater(() => import('./Expectations').then((one) => one.Expectations));
 
 /** What changes, what is measured, what stays, where: the fair test as a picture and in sentences. */
 export const FairTestSection = memo(function FairTestSection() {

@@ -23,7 +23,8 @@ import {
   stepShape,
 } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
-import { lazy, memo, Suspense, useMemo, useState } from 'react';
+import { partLater } from '../offline/part-later';
+import { memo, Suspense, useMemo, useState } from 'react';
 import { WordButton } from '../ui/Button';
 import { useEdit, usePlan } from './edit-context';
 import { AddLine } from '../ui/line-tools';
@@ -31,8 +32,8 @@ import { newId } from '../ui/lists';
 import { Section } from '../ui/Section';
 import { StepRow } from './StepRow';
 
-const TechniquesDialog = lazy(() =>
-  import('../techniques/TechniquesDialog').then((one) => ({ default: one.TechniquesDialog })),
+const TechniquesDialog = partLater(() =>
+  import('../techniques/TechniquesDialog').then((one) => one.TechniquesDialog),
 );
 
 /** Said once: a sensor that is told anew has every row drawn anew. */

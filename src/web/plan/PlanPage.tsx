@@ -1,7 +1,8 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { Suspense, useCallback, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { partLater } from '../offline/part-later';
 import type { Practical } from '../../contract/practicals';
 import { examplePlan, planShape, type Place, type Plan } from '../../core/practical';
 import { longest } from '../../core/shape';
@@ -28,9 +29,7 @@ import type { PlanKeeper } from './plan-keeper';
 import { usePlanKeeper } from './use-plan-keeper';
 import { useSettled, useSteady } from '../ui/use-settled';
 
-const ExplainSection = lazy(() =>
-  import('./ExplainSection').then((one) => ({ default: one.ExplainSection })),
-);
+const ExplainSection = partLater(() => import('./ExplainSection').then((one) => one.ExplainSection));
 
 const keys = [
   { keys: 'Tab', does: 'from line to line' },

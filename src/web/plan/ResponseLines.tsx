@@ -1,5 +1,6 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { partLater } from '../offline/part-later';
 import { isPhoto, newResponse, planShape, responseShape, type Response } from '../../core/practical';
 import { isFull, longest, range } from '../../core/shape';
 import { WordButton } from '../ui/Button';
@@ -11,8 +12,8 @@ import { AddLine, DetailsButton, RemoveButton } from '../ui/line-tools';
 import { ResponseDetails } from './ResponseDetails';
 import { newId, withItem, without } from '../ui/lists';
 
-const MeasuresDialog = lazy(() =>
-  import('../measures/MeasuresDialog').then((one) => ({ default: one.MeasuresDialog })),
+const MeasuresDialog = partLater(() =>
+  import('../measures/MeasuresDialog').then((one) => one.MeasuresDialog),
 );
 
 /** What is measured: “snap force in N, with a spring balance, to 0.1”. */

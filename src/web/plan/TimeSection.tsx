@@ -1,6 +1,7 @@
-import { lazy, memo, Suspense } from 'react';
+import { memo, Suspense } from 'react';
 import { Box, Flex } from '@chakra-ui/react';
 import { Link as RouterLink, useParams, useSearchParams } from 'react-router';
+import { partLater } from '../offline/part-later';
 import { planShape } from '../../core/practical';
 import { range } from '../../core/shape';
 import { useSchool } from '../api/queries';
@@ -10,8 +11,8 @@ import { NumberField } from '../ui/fields';
 import { usePlan } from './edit-context';
 import { Section } from '../ui/Section';
 
-const TimetableView = lazy(() =>
-  import('../timetable/TimetableView').then((view) => ({ default: view.TimetableView })),
+const TimetableView = partLater(() =>
+  import('../timetable/TimetableView').then((view) => view.TimetableView),
 );
 
 /** The period from bell to bell, and whether the lesson fits its room. */

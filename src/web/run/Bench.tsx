@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { Suspense, useCallback, useMemo, useState } from 'react';
+import { partLater } from '../offline/part-later';
 import type { Run } from '../../contract/runs';
 import { takenWords } from '../../core/practical';
 import {
@@ -28,7 +29,7 @@ import { vesselScales } from './vessel-scale';
 import { useBenchSetting } from './use-bench-setting';
 
 // The tables of what stands in for what are wanted only when something is short.
-const RanShort = lazy(() => import('../short/RanShort').then((page) => ({ default: page.RanShort })));
+const RanShort = partLater(() => import('../short/RanShort').then((page) => page.RanShort));
 
 /** Columns in which so many stations stand. */
 function columnsFor(stations: number): number {

@@ -1,18 +1,10 @@
-import {
-  createContext,
-  lazy,
-  Suspense,
-  useCallback,
-  useContext,
-  useEffect,
-  useState,
-  type ReactNode,
-} from 'react';
+import { createContext, Suspense, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { partLater } from '../offline/part-later';
 import { typeInto, useFieldCameFrom, type TypedField } from './came-from';
 
-const loadDrawer = () => import('./ShelfDrawer').then((drawer) => ({ default: drawer.ShelfDrawer }));
-const ShelfDrawer = lazy(loadDrawer);
+const loadDrawer = () => import('./ShelfDrawer').then((drawer) => drawer.ShelfDrawer);
+const ShelfDrawer = partLater(loadDrawer);
 
 const ShelfContext = createContext<() => void>(() => undefined);
 

@@ -1,10 +1,11 @@
 import { chakra, Drawer, Portal } from '@chakra-ui/react';
-import { lazy, Suspense, useRef } from 'react';
+import { Suspense, useRef } from 'react';
+import { partLater } from '../offline/part-later';
 import type { TypedField } from './came-from';
 import { loadBody } from './load-body';
 import { searchLook, searchPlaceholder } from './search-look';
 
-const ShelfBody = lazy(loadBody);
+const ShelfBody = partLater(loadBody);
 const EarlyInput = chakra('input');
 
 interface ShelfDrawerProps {

@@ -1,2 +1,2 @@
 /** Fetches what the shelf knows: tables and calculators. */
-export const loadBody = () => import('./ShelfBody').then((body) => ({ default: body.ShelfBody }));
+export const loadBody = () => import('./ShelfBody').then((body) => body.ShelfBody);

@@ -1,12 +1,13 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { Fragment, lazy, Suspense } from 'react';
+import { Fragment, Suspense } from 'react';
+import { partLater } from '../offline/part-later';
 import { factorUnit, isPhoto, type Plan } from '../../core/practical';
 import { NotedLine } from './NotedLine';
 import type { PadProps } from './pad-props';
 import { ResponseLine } from './ResponseLine';
 
 // Reading, shrinking and naming a picture is fetched only where a plan asks for one.
-const PhotoLine = lazy(() => import('./PhotoLine').then((module) => ({ default: module.PhotoLine })));
+const PhotoLine = partLater(() => import('./PhotoLine').then((module) => module.PhotoLine));
 
 /** What is noted once, and one line for each response of the plan. */
 export function MeasuredPad({ run, door, state, notes, onLog }: PadProps) {

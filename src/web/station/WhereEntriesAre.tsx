@@ -1,10 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { partLater } from '../offline/part-later';
 import type { OutboxState } from '../outbox/outbox';
 
-const RefusedEntries = lazy(() =>
-  import('./RefusedEntries').then((part) => ({ default: part.RefusedEntries })),
-);
+const RefusedEntries = partLater(() => import('./RefusedEntries').then((part) => part.RefusedEntries));
 
 interface WhereEntriesAreProps {
   outbox: OutboxState;

@@ -1,13 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { partLater } from '../offline/part-later';
 import type { Who } from '../../contract/who';
 import { onSignedOut } from '../api/request';
 import { Waiting } from '../ui/Notice';
 import { useWho } from './use-who';
 
 const FirstStart = lazy(() => import('./SignIn').then((page) => ({ default: page.FirstStart })));
-const SignInAgain = lazy(() => import('./SignInAgain').then((page) => ({ default: page.SignInAgain })));
+const SignInAgain = partLater(() => import('./SignInAgain').then((page) => page.SignInAgain));
 const SignIn = lazy(() => import('./SignIn').then((page) => ({ default: page.SignIn })));
 
 /**
