@@ -33,5 +33,8 @@ export default defineConfig({
       ...(process.env.TAWNY_MUTATE ? ['src/cli/science.test.ts', 'src/cli/formats.test.ts'] : []),
     ],
     testTimeout: 30_000,
+    // Modules are read once for all tests of a process: most of the time went there.
+    isolate: false,
+    maxWorkers: '100%',
   },
 });

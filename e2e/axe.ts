@@ -1,9 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
-/** What axe finds serious or critical, with the places. */
-export async function graveFindings(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** What axe finds serious or critical, with the places; by all its rules or some. */
+export async function graveFindings(page: Page, rules: string[] = []): Promise<string[]> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (rules.length > 0 ? axe.withRules(rules) : axe).analyze();
   return violations
     .filter((one) => one.impact === 'serious' || one.impact === 'critical')
     .map(

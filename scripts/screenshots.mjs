@@ -1,8 +1,8 @@
 // `npm run screenshots`: one current picture of each main view, from the demo data, into docs/screenshots/.
-import { bin, ensureBuild, ensureChromium, ensurePackages, run } from './setup.mjs';
+import { bin, ensureBuild, ensurePackages, ensureTestTools, run } from './setup.mjs';
 
 ensurePackages();
-const chromium = ensureChromium();
+const chromium = await ensureTestTools();
 ensureBuild();
 run(bin('playwright'), ['test', '--config', 'e2e/screenshots.config.ts'], {
   env: { CHROMIUM_PATH: chromium },

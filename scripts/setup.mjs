@@ -1,5 +1,5 @@
 // Makes a plain clone ready: packages, browser, build. Plain Node, no dependencies.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -42,40 +42,46 @@ export function ensurePackages({ quiet = false } = {}) {
   writeFileSync(mark, lock);
 }
 
-/** Installs a package of Debian for the tests. */
-function install(name, elseSay) {
-  process.stderr.write(`Installing ${name} for the tests …\n`);
-  const asRoot = process.getuid?.() === 0 ? [] : ['sudo'];
-  const apt = (...args) => {
-    const [command, ...rest] = [...asRoot, 'apt-get', ...args];
-    run(command, rest, { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } });
-  };
-  try {
-    apt('update', '-qq');
-    apt('install', '-y', '-qq', name);
-  } catch (error) {
-    throw new Error(`${name} is missing and could not be installed (${error.message}). ${elseSay}`);
-  }
-}
-
-/** Where Chromium is, installed through apt-get if need be. */
-export function ensureChromium() {
-  const places = [
+const chromiumAt = () =>
+  [
     process.env.CHROMIUM_PATH,
     '/usr/bin/chromium',
     '/usr/bin/chromium-browser',
     '/usr/bin/google-chrome',
+  ].find((place) => place && existsSync(place));
+
+/**
+ * Begins to install what the tests need of Debian: a browser, and what turns printed pages into pictures and text. It goes
+ * on beside whatever else is done; the promise is kept when it is there, with where Chromium is.
+ */
+export async function ensureTestTools() {
+  const missing = [
+    ...(chromiumAt() ? [] : ['chromium']),
+    ...(existsSync('/usr/bin/pdftoppm') ? [] : ['poppler-utils']),
   ];
-  const found = places.find((place) => place && existsSync(place));
-  if (found) return found;
-  install('chromium', 'Set CHROMIUM_PATH to one.');
-  return '/usr/bin/chromium';
+  if (missing.length > 0) {
+    process.stderr.write(`Installing ${missing.join(' and ')} for the tests …\n`);
+    const sudo = process.getuid?.() === 0 ? '' : 'sudo ';
+    const status = await ended(
+      spawn('sh', ['-c', `${sudo}apt-get update -qq && ${sudo}apt-get install -y -qq ${missing.join(' ')}`], {
+        stdio: ['ignore', 2, 2],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      }),
+    );
+    if (status !== 0)
+      throw new Error(
+        `${missing.join(' and ')} could not be installed (${status}). Set CHROMIUM_PATH to a browser, and put pdftoppm into /usr/bin.`,
+      );
+  }
+  return chromiumAt();
 }
 
-/** What turns printed pages into pictures and text, to be measured by the tests. */
-export function ensurePoppler() {
-  if (!existsSync('/usr/bin/pdftoppm')) install('poppler-utils', 'Install pdftoppm and pdftotext by hand.');
-}
+/** How a process ended: its status, or what kept it from running. */
+export const ended = (child) =>
+  new Promise((resolve) => {
+    child.once('error', (error) => resolve(error.message));
+    child.once('exit', (status, signal) => resolve(status ?? signal));
+  });
 
 function newest(path) {
   const stat = statSync(path);

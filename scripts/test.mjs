@@ -1,30 +1,53 @@
 // `npm test`: types, lint, format, arrows, dead code, unit and end-to-end tests; ends with one line of counts.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { bin, ensureBuild, ensureChromium, ensurePackages, ensurePoppler, root } from './setup.mjs';
+import { bin, ended, ensureBuild, ensurePackages, ensureTestTools, root } from './setup.mjs';
 
 const counts = { passed: 0, failed: 0 };
 const results = join(root, 'test-results');
 
-function step(name, command, args, env = {}) {
+const took = (started, fine) =>
+  `   ${fine ? 'fine' : 'FAILED'} in ${((Date.now() - started) / 1000).toFixed(1)} s\n`;
+
+async function step(name, command, args, env = {}) {
   process.stdout.write(`\n── ${name}\n`);
   const started = Date.now();
-  const { status } = spawnSync(command, args, {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...process.env, ...env },
-  });
-  process.stdout.write(
-    `   ${status === 0 ? 'fine' : 'FAILED'} in ${((Date.now() - started) / 1000).toFixed(1)} s\n`,
-  );
-  return status === 0;
+  const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const fine = (await ended(child)) === 0;
+  process.stdout.write(took(started, fine));
+  return fine;
 }
 
-function check(name, tool, args) {
-  if (step(name, bin(tool), args)) counts.passed += 1;
-  else counts.failed += 1;
+/** A check beside others: what it says comes out in one piece when it is done. */
+async function check(name, tool, args) {
+  const started = Date.now();
+  const child = spawn(bin(tool), args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+  const said = [];
+  for (const from of [child.stdout, child.stderr]) from.on('data', (bytes) => said.push(bytes));
+  const fine = (await ended(child)) === 0;
+  process.stdout.write(`\n── ${name}\n${Buffer.concat(said).toString()}${took(started, fine)}`);
+  counts[fine ? 'passed' : 'failed'] += 1;
 }
+
+/** One after the other, beside others that do the same. */
+async function lane(checks) {
+  for (const one of checks) await check(...one);
+}
+
+const checks = [
+  [['lint', 'eslint', ['.', '--max-warnings', '0']]],
+  [
+    ['types', 'tsc', ['--noEmit']],
+    ['format', 'prettier', ['--check', '--log-level', 'warn', '.']],
+    [
+      'arrows between folders',
+      'depcruise',
+      ['src', 'e2e', 'bench', 'trials', '--config', '.dependency-cruiser.cjs'],
+    ],
+    ['dead code', 'knip', []],
+  ],
+];
 
 function readJson(file) {
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
@@ -37,27 +60,18 @@ function tally(fine, passed, failed) {
 }
 
 try {
+  // The browser comes while the packages are compiled.
+  const tools = ensureTestTools();
+  tools.catch(() => undefined);
   ensurePackages();
-  const chromium = ensureChromium();
-  ensurePoppler();
+  const chromium = await tools;
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
 
-  check('types', 'tsc', ['--noEmit']);
-  check('lint', 'eslint', ['.', '--max-warnings', '0']);
-  check('format', 'prettier', ['--check', '--log-level', 'warn', '.']);
-  check('arrows between folders', 'depcruise', [
-    'src',
-    'e2e',
-    'bench',
-    'trials',
-    '--config',
-    '.dependency-cruiser.cjs',
-  ]);
-  check('dead code', 'knip', []);
+  await Promise.all(checks.map(lane));
 
   const unitFile = join(results, 'unit.json');
-  const unitFine = step('unit tests', bin('vitest'), [
+  const unitFine = await step('unit tests', bin('vitest'), [
     'run',
     '--reporter=dot',
     '--reporter=json',
@@ -68,7 +82,7 @@ try {
 
   ensureBuild();
   const e2eFile = join(results, 'e2e.json');
-  const e2eFine = step('end-to-end tests', bin('playwright'), ['test'], {
+  const e2eFine = await step('end-to-end tests', bin('playwright'), ['test'], {
     CHROMIUM_PATH: chromium,
     PLAYWRIGHT_JSON_OUTPUT_NAME: e2eFile,
   });
