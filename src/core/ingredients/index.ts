@@ -4,6 +4,7 @@ export {
   allergenSource,
   allergensOf,
   allergensOfList,
+  type AllergensFound,
   type AllergenLaw,
 } from './allergens';
 export { isOfAnimals } from './of-animals';

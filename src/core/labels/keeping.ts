@@ -1,6 +1,8 @@
 import { hasFlesh, hasRice, staysDry } from '../home';
-import { allergenIds, allergensOf, allergenSentence, type AllergenId } from '../ingredients';
+import { allergenSentence } from '../ingredients';
+import type { OnPacks } from '../order';
 import type { Ingredient, Place, Plan } from '../practical';
+import { allergensInAll } from '../risk';
 import { coolingStages, requirementFor } from '../safety';
 
 const minuteMs = 60_000;
@@ -27,8 +29,7 @@ const riceMinutes = 60;
 /** What is in food that is kept: of one station, or of all where nobody knows whose it is. */
 export interface MadeOf {
   ingredients: readonly Pick<Ingredient, 'item' | 'name'>[];
-  /** What the labels of the school’s own packs say of an ingredient, beyond what its name gives away. */
-  onPacks(ingredient: Pick<Ingredient, 'item' | 'name'>): readonly AllergenId[];
+  onPacks: OnPacks;
 }
 
 /**
@@ -51,18 +52,7 @@ export function keepingLabel(
     chillBy: dry ? null : madeAt + (rice ? riceMinutes : limitMinutes) * minuteMs,
     eatBy: madeAt + (dry ? dryDays : rice ? riceDays : coldDays) * dayMs,
     heatTo: hasFlesh(ingredients) ? requirementFor('uk-fsa', 'leftovers') : '',
-    allergens: allergenSentence(allergensIn({ ingredients, onPacks })),
+    allergens: allergenSentence(allergensInAll(ingredients, onPacks)),
     notEaten: place.kind === 'laboratory' ? 'Made in a laboratory: not to be eaten' : '',
-  };
-}
-
-function allergensIn({ ingredients, onPacks }: MadeOf) {
-  const each = ingredients.map((one) => ({ found: allergensOf(one.name), packs: onPacks(one) }));
-  const contains = new Set(each.flatMap(({ found, packs }) => [...found.contains, ...packs]));
-  const often = new Set(each.flatMap(({ found }) => found.oftenContains));
-  return {
-    contains: allergenIds.filter((id) => contains.has(id)),
-    oftenContains: allergenIds.filter((id) => often.has(id) && !contains.has(id)),
-    unknown: [...new Set(each.flatMap(({ found }) => found.unknown))],
   };
 }

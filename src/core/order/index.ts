@@ -1,7 +1,8 @@
 export { byProductSource, type ByProduct } from './by-products';
 export { savingsOf, type Saving } from './cheaper';
 export { keepsSource } from './keeps';
-export { type NeedPart, type OrderRun } from './needs';
+export { demonstrated, type NeedPart, type OrderRun } from './needs';
+export { onPacksOf, type OnPacks } from './on-packs';
 export {
   orderOf,
   stockAfter,

@@ -1,12 +1,12 @@
-import { allergens, allergensOf, isOfAnimals, itemById, substitutesFor } from '../ingredients';
+import { allergens, isOfAnimals, itemById, substitutesFor, type AllergenId } from '../ingredients';
 import { itemOf } from '../batch';
 import { capitalised, listed } from '../format';
+import type { OnPacks } from '../order';
 import type { Place, Plan, Risk } from '../practical';
 import { hazardIds, hazards, hazardsIn, type HazardId } from '../safety';
+import { allergensIn } from './allergens-in';
 import { controls } from './controls';
 import { ingredientNames } from './ingredient-names';
-
-type AllergenId = (typeof allergens)[number]['id'];
 
 /** A line of the risk assessment. */
 export interface RiskLine extends Risk {
@@ -32,8 +32,8 @@ export interface AllergenLine {
  * The risk assessment as it grows from steps and ingredients, with what the teacher changed in its place and own lines at
  * the end. A line that was left out is still there, marked.
  */
-export function riskLines(plan: Plan, place: Place | null): RiskLine[] {
-  const grown = [...fromSteps(plan), ...fromIngredients(plan), ...fromVenue(plan, place)];
+export function riskLines(plan: Plan, place: Place | null, onPacks: OnPacks): RiskLine[] {
+  const grown = [...fromSteps(plan), ...fromIngredients(plan, onPacks), ...fromVenue(plan, place)];
   const written = new Map(plan.risks.map((risk) => [risk.id, risk]));
   const known = new Set(grown.map((line) => line.id));
   const own = plan.risks.filter((risk) => !known.has(risk.id));
@@ -88,9 +88,9 @@ const keepsWarm =
   /^(?:butter|ghee|milk-powder|condensed-milk|evaporated-milk|gelatine|lard|suet|shredded-suet|parmesan|whey|dried-egg|custard|creamer|fish-sauce|anchovy)$/;
 
 /** Food that has to be kept cold, or that is eaten with its allergens. */
-function fromIngredients(plan: Plan): RiskLine[] {
+function fromIngredients(plan: Plan, onPacks: OnPacks): RiskLine[] {
   const lines: RiskLine[] = [];
-  const found = allergenLines(plan);
+  const found = allergenLines(plan, onPacks);
   if (found.length > 0) {
     const certain = found.filter((one) => !one.often);
     lines.push(
@@ -156,14 +156,17 @@ function fromVenue(plan: Plan, place: Place | null): RiskLine[] {
   ];
 }
 
-/** Allergens of the formula and of what levels put in, by the 14 of UK and EU law, and what could stand in. */
-export function allergenLines(plan: Plan): AllergenLine[] {
+/**
+ * Allergens of the formula, of what levels put in and of what the school’s packs say, by the 14 of UK and EU law, and what
+ * could stand in.
+ */
+export function allergenLines(plan: Plan, onPacks: OnPacks): AllergenLine[] {
   const names = ingredientNames(plan);
   return allergens
     .filter((one) => one.ukEu)
     .flatMap(({ id, name }) => {
       const having = names
-        .map((one) => ({ ...one, found: allergensOf(one.known) }))
+        .map((one) => ({ ...one, found: allergensIn(one, onPacks) }))
         .filter(({ found }) => found.contains.includes(id) || found.oftenContains.includes(id));
       if (having.length === 0) return [];
       const certain = having.filter(({ found }) => found.contains.includes(id));
@@ -172,11 +175,11 @@ export function allergenLines(plan: Plan): AllergenLine[] {
         substitutesFor(one.known)
           .map(({ to }) => itemById(to).name)
           .filter((other) => {
-            const found = allergensOf(other);
+            const found = allergensIn({ item: null, name: other }, onPacks);
             return !found.contains.includes(id) && !found.oftenContains.includes(id);
           })
           .slice(0, 2)
-          .map((other) => `${withItsOwn(other)} for ${one.name.toLowerCase()}`),
+          .map((other) => `${withItsOwn(other, onPacks)} for ${one.name.toLowerCase()}`),
       );
       return [
         { id, name, from: [...new Set(from)], often: certain.length === 0, instead: [...new Set(instead)] },
@@ -185,8 +188,8 @@ export function allergenLines(plan: Plan): AllergenLine[] {
 }
 
 /** “oat milk (itself cereals with gluten)”: what stands in can be another’s allergen. */
-function withItsOwn(name: string): string {
-  const { contains } = allergensOf(name);
+function withItsOwn(name: string, onPacks: OnPacks): string {
+  const { contains } = allergensIn({ item: null, name }, onPacks);
   const own = allergens.filter((one) => one.ukEu && contains.includes(one.id));
   return own.length === 0 ? name : `${name} (itself ${listed(own.map((one) => one.name))})`;
 }

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { AllergenId } from '../ingredients';
+import { onPacksOf } from '../order';
 import { newIngredient, newPlan, type Plan } from '../practical';
 import { judgeNeeds, needIds, needName, type NeedId } from '.';
 
@@ -6,9 +8,25 @@ const planOf = (...names: string[]): Plan => ({
   ...newPlan('x', null),
   formula: names.map((name, i) => newIngredient({ id: `i${i}`, name, amount: 10 })),
 });
-const judged = (plan: Plan, what: NeedId) => judgeNeeds(plan, [{ what, count: 1, seats: '' }])[0]!;
+const judged = (plan: Plan, what: NeedId, packs: Parameters<typeof onPacksOf>[0] = []) =>
+  judgeNeeds(plan, [{ what, count: 1, seats: '' }], onPacksOf(packs))[0]!;
 
 describe('what a class must not have', () => {
+  it.each<[NeedId, string, string, AllergenId[], string]>([
+    // A label of the school’s own pack says what no name gives away: milk powder in a drinking chocolate, wheat in a mix.
+    ['milk', 'Bicarbonate of soda', 'bicarb', ['milk'], 'no'],
+    ['gluten', 'Rice flour', 'rice flour', ['wheat'], 'no'],
+    ['wheat', 'Rice flour', 'rice flour', ['gluten'], 'cannot tell'],
+    ['vegan', 'Caster sugar', 'castor sugar', ['milk'], 'no'],
+    ['vegetarian', 'Caster sugar', 'caster sugar', ['fish'], 'no'],
+    ['milk', 'Caster sugar', 'Granulated sugar', ['milk'], 'yes'],
+    // A label that was read takes nothing off: the next pack may be another.
+    ['gluten', 'Custard powder', 'custard powder', [], 'cannot tell'],
+    ['milk', 'Butter', 'butter', [], 'no'],
+  ])('%s with %s, a pack of %s that says %j: %s', (what, name, ingredient, allergens, verdict) => {
+    expect(judged(planOf(name), what, [{ ingredient, allergens }]).verdict).toBe(verdict);
+  });
+
   // Regulation (EU) 1169/2011, annex II, and what the ingredients are.
   it.each<[NeedId, string[], string]>([
     ['milk', ['Double cream', 'Sugar'], 'no'],

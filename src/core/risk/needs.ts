@@ -1,14 +1,16 @@
 import {
   allergenIds,
   allergens,
-  allergensOf,
   diets,
   dietVerdict,
   itemById,
   substitutesFor,
+  type AllergenId,
   type Diet,
 } from '../ingredients';
+import type { OnPacks } from '../order';
 import type { Plan } from '../practical';
+import { allergensIn } from './allergens-in';
 import { ingredientNames } from './ingredient-names';
 import { about, list, oneOf, record, refined, text, whole, type Of } from '../shape';
 
@@ -51,11 +53,11 @@ export interface NeedJudged {
   instead: string[];
 }
 
-/** Holds a batch, with all that its levels put in, against what a class has declared. */
-export function judgeNeeds(plan: Plan, needs: readonly Need[]): NeedJudged[] {
+/** Holds a batch, with all that its levels put in and what the school’s packs say, against what a class has declared. */
+export function judgeNeeds(plan: Plan, needs: readonly Need[], onPacks: OnPacks): NeedJudged[] {
   const names = ingredientNames(plan);
   return needs.map((need) => {
-    const judged = names.map(({ name, known }) => ({ name, known, holds: worst(name, known, need.what) }));
+    const judged = names.map((one) => ({ ...one, holds: holdsOf(one, need.what, onPacks) }));
     const against = judged.filter(({ holds }) => holds === 'yes');
     const doubtful = judged.filter(({ holds }) => holds === 'cannot tell');
     const verdict = against.length > 0 ? 'no' : doubtful.length > 0 ? 'cannot tell' : 'yes';
@@ -64,32 +66,36 @@ export function judgeNeeds(plan: Plan, needs: readonly Need[]): NeedJudged[] {
       need,
       verdict,
       because: [...new Set(because.map(({ name }) => name.toLowerCase()))],
-      instead: [...new Set(against.flatMap(({ name, known }) => insteadOf(name, known, need.what)))],
+      instead: [...new Set(against.flatMap(({ name, known }) => insteadOf(name, known, need.what, onPacks)))],
     };
   });
 }
 
-/** By what was typed and by what the table takes it for: the worse of the two. */
-function worst(name: string, known: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {
-  const found = name === known ? [holdsOf(name, what)] : [holdsOf(known, what), holdsOf(name, what)];
-  return found.includes('yes') ? 'yes' : found.includes('cannot tell') ? 'cannot tell' : 'no';
-}
+/** What is of an animal, and no vegan or vegetarian eats it, where a pack says so. */
+const notFor: Partial<Record<Diet, readonly AllergenId[]>> = {
+  vegetarian: ['fish', 'crustaceans', 'molluscs'],
+  vegan: ['fish', 'crustaceans', 'molluscs', 'milk', 'eggs'],
+};
 
-/** Whether an ingredient holds what must not be. */
-function holdsOf(name: string, what: NeedId): 'yes' | 'no' | 'cannot tell' {
+type Holds = 'yes' | 'no' | 'cannot tell';
+type Named = Parameters<typeof allergensIn>[0] & { known: string };
+
+/** Whether an ingredient holds what must not be: the worst of what its name, the table and its packs say. */
+function holdsOf(one: Named, what: NeedId, onPacks: OnPacks): Holds {
   if (isDiet(what)) {
-    const verdict = dietVerdict(name, what);
-    return verdict === 'yes' ? 'no' : verdict === 'no' ? 'yes' : verdict;
+    if (onPacks(one).some((id) => notFor[what]?.includes(id))) return 'yes';
+    const verdicts = [one.name, one.known].map((name) => dietVerdict(name, what));
+    return verdicts.includes('no') ? 'yes' : verdicts.includes('cannot tell') ? 'cannot tell' : 'no';
   }
-  const { contains, oftenContains, unknown } = allergensOf(name);
+  const { contains, oftenContains, unknown } = allergensIn(one, onPacks);
   if (contains.includes(what)) return 'yes';
   return oftenContains.includes(what) || unknown.length > 0 ? 'cannot tell' : 'no';
 }
 
-function insteadOf(name: string, known: string, what: NeedId): string[] {
+function insteadOf(name: string, known: string, what: NeedId, onPacks: OnPacks): string[] {
   return substitutesFor(known)
     .map(({ to }) => itemById(to).name)
-    .filter((other) => holdsOf(other, what) === 'no')
+    .filter((other) => holdsOf({ item: null, name: other, known: other }, what, onPacks) === 'no')
     .slice(0, 2)
     .map((other) => `${other} for ${name.toLowerCase()}`);
 }

@@ -5,6 +5,8 @@ import { hazardIds, hazards } from '../safety';
 import { controls } from './controls';
 import { allergenLines, riskLines } from '.';
 
+const noPacks = () => [];
+
 const kitchen: Place = {
   name: 'Kitchen 1',
   kind: 'food-room',
@@ -30,7 +32,7 @@ const koftas = planOf(
   'Koftas\n400 g minced turkey\n1 onion\n1 egg\n100 ml yoghurt\n\nChop the onion with a knife.\nMix the turkey, onion and egg by hand.\nFry in hot oil for 8 min.\nSlice one and serve with the yoghurt.',
 );
 const lineOf = (plan: Plan, id: string, place: Place | null = kitchen) =>
-  riskLines(plan, place).find((line) => line.id === id);
+  riskLines(plan, place, noPacks).find((line) => line.id === id);
 
 describe('the risk assessment', () => {
   it('grows from the steps: each danger once, with the steps it is in, its caution and a control', () => {
@@ -55,7 +57,7 @@ describe('the risk assessment', () => {
     expect(lineOf(koftas, 'venue')).toBeUndefined();
     const tasted = { ...koftas, steps: [...koftas.steps, newStep({ id: 't', text: 'Taste a piece.' })] };
     expect(lineOf(tasted, 'venue')!.hazard).toBe('Tasting');
-    expect(riskLines(planOf('Ice\n200 ml water'), kitchen)).toEqual([]);
+    expect(riskLines(planOf('Ice\n200 ml water'), kitchen, noPacks)).toEqual([]);
   });
 
   it('keeps what the teacher wrote in place of a line, its origin with it; own lines stand at the end', () => {
@@ -69,7 +71,7 @@ describe('the risk assessment', () => {
       leftOut: false,
     };
     const own = { ...mine, id: 'own:1', hazard: 'Wet floor', control: 'Mop.' };
-    const lines = riskLines({ ...koftas, risks: [own, mine] }, kitchen);
+    const lines = riskLines({ ...koftas, risks: [own, mine] }, kitchen, noPacks);
     expect(lines.find((line) => line.id === 'hazard:knife')).toMatchObject({
       control: 'Table knives only.',
       origin: 'steps 1 and 4',
@@ -78,7 +80,7 @@ describe('the risk assessment', () => {
     });
     expect(lines.at(-1)).toMatchObject({ hazard: 'Wet floor', origin: '', caution: '' });
     // A step that goes takes its line along; what was written of it is not lost, and is the teacher’s own then.
-    const without = riskLines({ ...koftas, steps: [], risks: [mine] }, kitchen);
+    const without = riskLines({ ...koftas, steps: [], risks: [mine] }, kitchen, noPacks);
     expect(without.find((line) => line.id === 'hazard:knife')).toMatchObject({
       control: 'Table knives only.',
       origin: '',
@@ -87,7 +89,7 @@ describe('the risk assessment', () => {
 
   it('tells allergens with what brings them in, what only may, and what could stand in', () => {
     const plan = planOf('Rounds\n200 g plain flour\n50 g butter\n100 ml milk\n20 g margarine\n10 g zqx');
-    const lines = allergenLines(plan);
+    const lines = allergenLines(plan, noPacks);
     expect(lines.find((line) => line.id === 'gluten')).toMatchObject({ from: ['plain flour'], often: false });
     expect(lines.find((line) => line.id === 'milk')!.from).toEqual(['butter', 'milk']);
     expect(lines.find((line) => line.id === 'soya')).toMatchObject({ often: true, from: ['margarine'] });
@@ -105,6 +107,6 @@ describe('the risk assessment', () => {
     const german = planOf(
       'Teig\n\nZutaten\n200 g Mehl\n2 Eier\n100 ml Milch\n\nZubereitung\nMehl, Eier und Milch verrühren.',
     );
-    expect(allergenLines(german).map((line) => line.id)).toEqual(['gluten', 'eggs', 'milk']);
+    expect(allergenLines(german, noPacks).map((line) => line.id)).toEqual(['gluten', 'eggs', 'milk']);
   });
 });

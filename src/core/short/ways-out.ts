@@ -1,8 +1,9 @@
 import { counted, formatNumber, listed } from '../format';
-import { allergensOf, itemById, substitutesFor, type Substitute } from '../ingredients';
+import { itemById, substitutesFor, type Substitute } from '../ingredients';
 import { itemOf } from '../batch';
-import { cheapestPacks, ingredientKey, type Pantry } from '../order';
+import { cheapestPacks, ingredientKey, onPacksOf, type OnPacks, type Pantry } from '../order';
 import { gramsWords, inSentence, type Plan, type StationPlan } from '../practical';
+import { allergensIn } from '../risk';
 import type { WorkingLine } from '../working';
 import { shrinkToScarcest } from './shrink';
 
@@ -215,10 +216,10 @@ function fits(
   });
 }
 
-/** What something brings in that was not there, for certain or in some makes. */
-function allergenWarning(from: string, to: readonly string[]): string {
-  const was = allergensOf(from);
-  const is = to.map((name) => allergensOf(name));
+/** What something brings in that was not there, for certain or in some makes; the school’s own packs counted. */
+function allergenWarning(from: Reckoned['line'], to: readonly string[], onPacks: OnPacks): string {
+  const was = allergensIn(from, onPacks);
+  const is = to.map((name) => allergensIn({ item: null, name }, onPacks));
   const brought = [...new Set(is.flatMap(({ contains }) => contains))].filter(
     (id) => !was.contains.includes(id),
   );
@@ -254,7 +255,8 @@ function bySwap(of: Reckoned): WayOut[] {
         ({ item, per100G }) =>
           `${gramsWords(Math.abs((missing * per100G) / 100))} ${itemById(item).name} ${per100G < 0 ? 'less' : 'more'}`,
       );
-      const warned = allergenWarning(line.name, [other.name, ...also.map(({ item }) => itemById(item).name)]);
+      const brought = [other.name, ...also.map(({ item }) => itemById(item).name)];
+      const warned = allergenWarning(line, brought, onPacksOf(pantry.products));
       const split =
         haveG > 1e-9
           ? `, ${formatNumber(100 * share, 0)} % of it at every station alike`

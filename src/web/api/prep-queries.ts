@@ -1,13 +1,24 @@
+import { useMemo } from 'react';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { PantryAnswer, ProductFile, ProductsImported } from '../../contract/pantry';
 import type { OrderAnswer, PrepEdit, RunPrep } from '../../contract/prep';
 import type { Room, ThermometerCheck } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
-import type { Product, Stock, Weighing } from '../../core/order';
+import { onPacksOf, type OnPacks, type Product, type Stock, type Weighing } from '../../core/order';
 import { request } from './request';
 
 export const usePantry = () =>
   useQuery({ queryKey: ['pantry'], queryFn: () => request<PantryAnswer>(routes.pantry) });
+
+/** What the labels of the school’s packs say; undefined until the packs are there. */
+export function useOnPacks(): { onPacks: OnPacks | undefined; error: Error | null } {
+  const { data, error } = usePantry();
+  const onPacks = useMemo(() => data && onPacksOf(data.products), [data]);
+  return { onPacks, error };
+}
+
+/** The same where a page goes on without them. */
+export const noPacks: OnPacks = () => [];
 
 /** How a run is prepared. */
 export const useRunPrep = (id: string) =>

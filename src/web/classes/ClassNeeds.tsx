@@ -4,7 +4,9 @@ import type { Class } from '../../contract/classes';
 import { listed } from '../../core/format';
 import { judgeNeeds, needName, type Need, type NeedJudged } from '../../core/risk';
 import type { Plan } from '../../core/practical';
+import { useOnPacks } from '../api/prep-queries';
 import { useClasses } from '../api/queries';
+import { Waiting } from '../ui/Notice';
 import { WordButton } from '../ui/Button';
 import { NeedsDialog } from './NeedsDialog';
 
@@ -37,9 +39,12 @@ export function ClassNeeds({ classId, plan }: { classId: string; plan: Plan }) {
 }
 
 export function NeedLines({ group, plan }: { group: Pick<Class, 'needs'>; plan: Plan }) {
+  const { onPacks, error } = useOnPacks();
+  // Without what the packs say nothing is said: half an answer could be the wrong one.
+  if (!onPacks) return <Waiting error={error ?? undefined} />;
   return (
     <Box as="ul" listStyleType="none">
-      {judgeNeeds(plan, group.needs).map((judged) => (
+      {judgeNeeds(plan, group.needs, onPacks).map((judged) => (
         <Box as="li" key={judged.need.what} py="0.5">
           <b>
             {needName(judged.need.what)}, {whom(judged.need)}:
@@ -60,7 +65,7 @@ const whom = ({ count, seats }: Need) => (seats === '' ? String(count) : `${coun
 function verdictWords({ verdict, because }: NeedJudged): string {
   switch (verdict) {
     case 'yes':
-      return 'by the table no ingredient has it; the labels decide.';
+      return 'by the table and the packs on record no ingredient has it; the labels decide.';
     case 'no':
       return `not this batch: ${listed(because)}.`;
     case 'cannot tell':

@@ -6,6 +6,7 @@ import { allergenLines, riskLines, type RiskLine } from '../../core/risk';
 import { isFull, longest } from '../../core/shape';
 import { WordButton } from '../ui/Button';
 import { Choice, TextField } from '../ui/fields';
+import { noPacks, useOnPacks } from '../api/prep-queries';
 import { useRiskScale } from '../api/risk-scale';
 import { usePlan, type Edit } from './edit-context';
 import { AddLine } from '../ui/line-tools';
@@ -21,7 +22,8 @@ const Cell = chakra('td', { base: { py: '1.5', pr: '3', verticalAlign: 'top' } }
 export const SafetySection = memo(function SafetySection() {
   const { plan, place, edit } = usePlan();
   const { practicalId } = useParams();
-  const lines = useMemo(() => riskLines(plan, place), [plan, place]);
+  const { onPacks = noPacks } = useOnPacks();
+  const lines = useMemo(() => riskLines(plan, place, onPacks), [plan, place, onPacks]);
   const scale = useRiskScale(plan);
   const apply = lines.filter((line) => !line.leftOut);
   const out = lines.filter((line) => line.leftOut);
@@ -228,7 +230,8 @@ function LeftOut({ lines, edit }: { lines: RiskLine[]; edit: Edit }) {
 
 /** Allergens of the batch, what brings them in, and what could stand in for it. */
 function Allergens({ plan }: { plan: Plan }) {
-  const lines = allergenLines(plan);
+  const { onPacks = noPacks } = useOnPacks();
+  const lines = allergenLines(plan, onPacks);
   if (lines.length === 0) return null;
   return (
     <Box mt="3" fontSize="sm">

@@ -16,6 +16,7 @@ import { PaperChoice } from '../paper/PaperChoice';
 import { usePaper } from '../paper/use-paper';
 import { Aside } from '../ui/Aside';
 import { Waiting } from '../ui/Notice';
+import { noPacks, useOnPacks } from '../api/prep-queries';
 import { NeedLines } from '../classes/ClassNeeds';
 import { useRiskScale } from '../api/risk-scale';
 import { ForClass, ScaleWords } from './RiskChoices';
@@ -133,7 +134,8 @@ function RiskSheet({
   /** Whose declared needs are printed, because the teacher asked for it. */
   group: Class | null;
 }) {
-  const lines = riskLines(plan, place).filter((line) => !line.leftOut);
+  const { onPacks = noPacks } = useOnPacks();
+  const lines = riskLines(plan, place, onPacks).filter((line) => !line.leftOut);
   const today = format(new Date(), 'd MMMM yyyy');
   return (
     <Page paper={paper} foot={`Risk assessment · ${plan.title}`}>

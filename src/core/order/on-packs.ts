@@ -1,0 +1,20 @@
+import type { AllergenId } from '../ingredients';
+import type { Ingredient } from '../practical';
+import { ingredientKey, type Product } from './products';
+
+/** What the labels of the school’s own packs say of an ingredient, beyond what its name gives away. */
+export type OnPacks = (ingredient: Pick<Ingredient, 'item' | 'name'>) => readonly AllergenId[];
+
+/** All that any pack of an ingredient says: nobody knows which of them will be opened. Wheat is a cereal with gluten. */
+export function onPacksOf(products: readonly Pick<Product, 'ingredient' | 'allergens'>[]): OnPacks {
+  const by = new Map<string, Set<AllergenId>>();
+  for (const { ingredient, allergens } of products) {
+    if (!allergens || allergens.length === 0) continue;
+    const key = ingredientKey({ name: ingredient });
+    const said = by.get(key) ?? new Set();
+    by.set(key, said);
+    for (const id of allergens) said.add(id);
+    if (said.has('wheat')) said.add('gluten');
+  }
+  return (one) => [...(by.get(ingredientKey(one)) ?? [])];
+}
