@@ -1,7 +1,7 @@
 import type { BatchFacts } from '../core/batch';
 import type { Place, Plan } from '../core/practical';
 import type { Remark } from '../core/remark';
-import type { RunClock } from '../core/run';
+import type { Blind, RunClock } from '../core/run';
 import { about, id, list, number, oneOf, optional, record, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
 
@@ -98,6 +98,8 @@ export interface RunNow {
 export interface StationRun extends Run {
   /** Ids of the ingredients that are not the same at all stations. */
   varied: string[];
+  /** What it is not to know of itself; null: nothing. */
+  blind: Blind | null;
 }
 
 /** What the margin of its plan still says, in short: the most urgent first. */

@@ -1,6 +1,6 @@
 import { riskScaleShape } from '../core/practical';
 import { schoolWaysShape, type SchoolWays } from '../core/days';
-import { about, list, number, record, refined, text, whole, type Of } from '../core/shape';
+import { about, number, orNull, record, refined, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
 import { momentRange } from './runs';
 
@@ -21,15 +21,18 @@ export type SchoolWaysEdit = Of<typeof waysEditShape>;
 const budgetShape = refined(
   record('Budget', {
     className: text(60, 1),
-    amount: about('in the school’s money', number(0.01, 1e6)),
+    amount: about('in the school’s money; null: nothing is set any more', orNull(number(0.01, 1e6))),
     from: about('the first moment of the term, ms since 1970', whole(...momentRange)),
     to: about('the moment it is over', whole(...momentRange)),
   }),
   ({ from, to }) => (from < to ? null : 'an end after the beginning'),
   'to',
 );
-export type Budget = Of<typeof budgetShape>;
-export const Budgets = classOf(record('Budgets', { budgets: list(budgetShape, 200) }));
+export const BudgetSet = classOf(record('BudgetSet', { budget: budgetShape }));
+export type BudgetWanted = Of<typeof budgetShape>;
+
+/** The same, once it is set. */
+export type Budget = Omit<BudgetWanted, 'amount'> & { amount: number };
 
 /** The school, as every page may ask for it. */
 export interface School {

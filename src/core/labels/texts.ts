@@ -15,10 +15,10 @@ export interface LabelText {
 }
 
 /** A letter stands beside the number of the station; a level in words has a line of its own. */
-const headOf = ({ station, mark }: { station: number; mark: string }) =>
+const headOf = ({ whose, mark }: { whose: string; mark: string }) =>
   mark.length > 3
-    ? { large: `Station ${station}`, lines: [mark] }
-    : { large: [`Station ${station}`, mark].filter(Boolean).join(' · '), lines: [] };
+    ? { large: whose, lines: [mark] }
+    : { large: [whose, mark].filter(Boolean).join(' · '), lines: [] };
 
 /** A label of a tray or a bench, with the way to the page of its station. */
 export function stationLabel(of: {
@@ -29,7 +29,7 @@ export function stationLabel(of: {
   startsAt: number;
   address: string | null;
 }): LabelText {
-  const { large, lines } = headOf(of);
+  const { large, lines } = headOf({ ...of, whose: `Station ${of.station}` });
   return {
     large,
     lines: [...lines, `${of.className} · ${dayWords(of.startsAt)}`, of.title],
@@ -40,7 +40,8 @@ export function stationLabel(of: {
 
 /** A label of a dish that was weighed out. */
 export function dishLabel(of: {
-  station: number;
+  /** “Station 3”, “Spare”, “12 stations”. */
+  whose: string;
   mark: string;
   className: string;
   name: string;

@@ -68,13 +68,19 @@ export function needsOf(run: OrderRun): Need[] {
   return [...needs.values()];
 }
 
+/** The treatment a teacher shows: the control, or the first; null where the plan has none. */
+export function demonstrated(plan: Plan): string | null {
+  const listed = treatmentsOf(plan);
+  return listed.find(({ control }) => control)?.id ?? listed[0]?.id ?? null;
+}
+
 /** How many batches of each treatment: its stations, its spares, and the demonstration with the control. */
 function batchesOf({ plan, stations, prep }: Pick<OrderRun, 'plan' | 'stations' | 'prep'>) {
   const counts = new Map<string | null, number>();
   for (const id of stations) counts.set(id, (counts.get(id) ?? 0) + 1);
   const listed = treatmentsOf(plan);
-  const shown = listed.find(({ control }) => control)?.id ?? listed[0]?.id ?? null;
   for (const [id, count] of counts) counts.set(id, count + prep.spares);
+  const shown = demonstrated(plan);
   if (prep.demonstration) counts.set(shown, (counts.get(shown) ?? 0) + 1);
   // In the order treatments are read, what the plan no longer lists last.
   const place = (id: string | null) => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
 import { newIngredient, newPlan, type Plan } from '../practical';
+import { usualPrepWays } from '../order';
 import { numberLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
@@ -35,8 +36,10 @@ const options = {
 
 describe('the weigh-out', () => {
   it('has a dish for each station that takes some, by amount, and stops that run on from what is shown', () => {
-    const [flour, soda] = weighingLists(plan, { ...options, blind: false });
-    expect(soda!.dishes.map(({ station, mark, wanted: { wantedG } }) => [station, mark, wantedG])).toEqual([
+    const [flour, soda] = weighingLists(plan, { ...options, ways: usualPrepWays });
+    expect(
+      soda!.dishes.map(({ stations, mark, wanted: { wantedG } }) => [...stations, mark, wantedG]),
+    ).toEqual([
       [3, '1 % of plain flour', 2],
       [4, '1 % of plain flour', 2],
       [1, '4 % of plain flour', 8],
@@ -48,8 +51,36 @@ describe('the weigh-out', () => {
     expect([...soda!.dishes[0]!.wanted.otherLevelsG].sort()).toEqual([0, 8]);
   });
 
+  it('has spares of every treatment and the demonstration after the stations’, as the order counts them', () => {
+    const ways = { ...usualPrepWays, spares: 2, demonstration: true };
+    const [flour, soda] = weighingLists(plan, { ...options, ways });
+    // Two spares of 1 % and of 4 %; of the control, which is shown too, there is nothing to weigh.
+    expect(soda!.dishes.slice(3).map(({ ready, eachG }) => [ready, eachG])).toEqual([
+      ...[2, 2, 8, 8].map((grams) => ['spare', grams]),
+    ]);
+    expect(flour!.dishes.map(({ ready }) => ready).join(' ')).toBe(
+      `${'    '}${'spare '.repeat(6)}demonstration`,
+    );
+    expect(flour!.totalG).toBe(200 * 11);
+    expect(new Set(flour!.dishes.map(({ key }) => key)).size).toBe(11);
+  });
+
+  it('is one bowl for the class of what is shared, with what sticks to it; two where levels differ', () => {
+    const shared = { ...plan, formula: plan.formula.map((one) => ({ ...one, by: 'shared' as const })) };
+    const setting = benchSetting(shared, place, treatments, batchTables);
+    const ways = { ...usualPrepWays, spares: 1, lossPercent: 5 };
+    const [flour, soda] = weighingLists(shared, { ...options, setting, ways });
+    // 4 stations and 3 spares at 200 g, and 5 % more: 1470 g.
+    expect(flour!.dishes).toMatchObject([{ stations: [1, 2, 3, 4], mark: '', eachG: 200 }]);
+    expect(flour!.totalG).toBeCloseTo(1470, 9);
+    expect(soda!.dishes.map(({ stations, eachG, wanted }) => [stations, eachG, wanted.wantedG])).toEqual([
+      [[3, 4], 2, expect.closeTo(2 * 3 * 1.05, 9)],
+      [[1], 8, expect.closeTo(8 * 2 * 1.05, 9)],
+    ]);
+  });
+
   it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {
-    const blind = weighingLists(plan, { ...options, blind: true })[1]!.dishes;
+    const blind = weighingLists(plan, { ...options, ways: { ...usualPrepWays, blind: true } })[1]!.dishes;
     expect(blind[0]!.mark).toMatch(/^[ABC]$/);
     expect(blind[0]!.mark).toBe(blind[1]!.mark);
     expect(blind[2]!.mark).not.toBe(blind[0]!.mark);

@@ -1,16 +1,24 @@
-import type { BenchSetting } from '../run';
+import { demonstrated, type PrepWays } from '../order';
+import type { BenchSetting, OwnPlan } from '../run';
+import { counted, listed } from '../format';
 import { treatmentOf, type Ingredient, type Plan } from '../practical';
 import { blindCodes, stopAt, type Wanted } from '../weighing';
 
-/** One dish of one ingredient for one station. */
+/** One dish of one ingredient. */
 export interface Dish {
+  /** Tells it from every other of its list. */
+  key: string;
   ingredientId: string;
   name: string;
-  station: number;
-  treatmentId: string | null;
+  /** Whose it is: one station’s; of a batch for the class, all that are given of it; of one kept ready, nobody’s. */
+  stations: readonly number[];
+  /** “spare”, “demonstration”; empty where it is a station’s. */
+  ready: string;
   /** What the label says of the treatment: the level, or its letter; empty where it is the same for all. */
   mark: string;
   wanted: Wanted;
+  /** What of it each station is given, g. */
+  eachG: number;
 }
 
 /** One ingredient, weighed out dish by dish. */
@@ -31,48 +39,138 @@ export interface WeighOutOptions {
   /** Treatment of each station; null: none. */
   treatmentAt(station: number): string | null;
   seed: number;
-  blind: boolean;
+  ways: PrepWays;
 }
 
-/** What of each ingredient goes into which dish: by ingredient, and within it by treatment and station. */
+/** A batch of a station, or one kept ready. */
+interface Portion {
+  station: number | null;
+  ready: string;
+  treatmentId: string | null;
+  own: OwnPlan;
+}
+
+/**
+ * What of each ingredient goes into which dish: by ingredient, and within it by treatment and station, what is kept ready
+ * after them. An ingredient of one batch for the class is weighed once for all that get the same of it.
+ */
 export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingList[] {
-  const { setting, treatmentAt } = options;
-  const codes = codesOf(plan, options);
-  const divisionG = setting.place?.balanceG ?? 1;
+  const { setting, ways } = options;
+  const codes = codesOf(plan, { ...options, blind: ways.blind });
+  const portions = portionsOf(plan, options);
   return plan.formula.map((ingredient): WeighingList => {
-    const taken = setting.stations.map((station) => ({
-      station,
-      own: setting.own(station).ingredients.find(({ id }) => id === ingredient.id)!,
-    }));
-    const levels = [...new Set(taken.flatMap(({ own }) => (own.grams === null ? [] : [own.grams])))];
-    const varied = setting.varied.has(ingredient.id);
-    const dishes = taken.flatMap(({ station, own }): Dish[] => {
-      if (own.grams === null || own.dropped || own.grams < 1e-6) return [];
-      const treatmentId = treatmentAt(station);
-      return [
-        {
-          ...{ ingredientId: ingredient.id, name: own.name, station, treatmentId },
-          mark: codes.get(treatmentId ?? '') ?? '',
-          wanted: {
-            ...{ name: own.name, job: ingredient.job, wantedG: own.grams, divisionG },
-            otherLevelsG: varied ? levels.filter((grams) => grams !== own.grams) : [],
-          },
-        },
-      ];
-    });
-    dishes.sort((a, b) => a.wanted.wantedG - b.wanted.wantedG || a.station - b.station);
+    const { id, name, by } = ingredient;
+    const varied = setting.varied.has(id);
+    const levelsG = varied ? [...new Set(portions.flatMap(({ own }) => taken(own, id)?.grams ?? []))] : [];
+    const plain = portions
+      .flatMap((portion, i) => dishOf(portion, ingredient, { key: `${i}`, setting, codes, levelsG }) ?? [])
+      .sort(inOrder);
+    const dishes = by === 'shared' ? forTheClass(plain, ways.lossPercent) : plain;
     return {
-      ...{ ingredientId: ingredient.id, name: ingredient.name, by: ingredient.by, varied, dishes },
+      ...{ ingredientId: id, name, by, varied, dishes },
       totalG: dishes.reduce((sum, { wanted }) => sum + wanted.wantedG, 0),
-      untold: taken.flatMap(({ station, own }) => (own.grams === null ? [station] : [])),
+      untold: portions.flatMap(({ station, own }) =>
+        station !== null && taken(own, id)?.grams === null ? [station] : [],
+      ),
     };
   });
+}
+
+const taken = (own: OwnPlan, id: string) => own.ingredients.find((one) => one.id === id);
+
+/** The stations’ first, by how much they take; what is kept ready after them. */
+const inOrder = (a: Dish, b: Dish) =>
+  Number(a.ready !== '') - Number(b.ready !== '') ||
+  a.eachG - b.eachG ||
+  (a.stations[0] ?? 0) - (b.stations[0] ?? 0);
+
+function portionsOf(plan: Plan, { setting, treatmentAt, ways }: WeighOutOptions): Portion[] {
+  const at = setting.stations.map((station): Portion => ({
+    ...{ station, ready: '', treatmentId: treatmentAt(station), own: setting.own(station) },
+  }));
+  const ready = (treatmentId: string | null, words: string): Portion => ({
+    ...{ station: null, ready: words, treatmentId, own: setting.of(treatmentId) },
+  });
+  const ids = [...new Set(at.map(({ treatmentId }) => treatmentId))];
+  return [
+    ...at,
+    ...ids.flatMap((id) => Array.from({ length: ways.spares }, () => ready(id, 'spare'))),
+    ...(ways.demonstration ? [ready(demonstrated(plan), 'demonstration')] : []),
+  ];
+}
+
+interface DishOf {
+  key: string;
+  setting: BenchSetting;
+  codes: ReadonlyMap<string, string>;
+  /** What any of them takes of it; none at all is a level too. */
+  levelsG: readonly number[];
+}
+
+function dishOf(
+  { station, ready, treatmentId, own }: Portion,
+  ingredient: Ingredient,
+  { key, setting, codes, levelsG }: DishOf,
+): Dish | null {
+  const one = taken(own, ingredient.id);
+  if (!one || one.grams === null || one.dropped || one.grams < 1e-6) return null;
+  return {
+    ...{ key, ingredientId: ingredient.id, name: one.name, ready },
+    stations: station === null ? [] : [station],
+    mark: codes.get(treatmentId ?? '') ?? '',
+    wanted: {
+      ...{ name: one.name, job: ingredient.job, wantedG: one.grams },
+      otherLevelsG: levelsG.filter((grams) => grams !== one.grams),
+      divisionG: setting.place?.balanceG ?? 1,
+    },
+    eachG: one.grams,
+  };
+}
+
+/** Those that get the same are given it out of one bowl, with what sticks to it. */
+function forTheClass(plain: readonly Dish[], lossPercent: number): Dish[] {
+  const bowls = new Map<string, Dish[]>();
+  for (const dish of plain) {
+    const key = `${dish.name} ${dish.eachG.toPrecision(9)}`;
+    bowls.set(key, [...(bowls.get(key) ?? []), dish]);
+  }
+  return [...bowls.values()].map((all): Dish => {
+    const [first] = all as [Dish];
+    const { wanted, eachG } = first;
+    const times = all.length * (1 + lossPercent / 100);
+    const marks = [...new Set(all.map(({ mark }) => mark))];
+    return {
+      ...first,
+      stations: all.flatMap(({ stations }) => stations),
+      mark: bowls.size === 1 ? '' : marks.join(', '),
+      wanted: {
+        ...wanted,
+        wantedG: eachG * times,
+        otherLevelsG: wanted.otherLevelsG.map((grams) => grams * times),
+      },
+    };
+  });
+}
+
+/** Most stations that are named one by one. */
+const mostNamed = 4;
+
+/** Whose a dish is: “station 3”, “spare”, “stations 3 and 4”, “12 stations”. */
+export function whoseDish({ stations, ready }: Dish): string {
+  if (stations.length === 0) return ready;
+  if (stations.length > mostNamed) return counted(stations.length, 'station');
+  return `${stations.length === 1 ? 'station' : 'stations'} ${listed(stations.map(String))}`;
 }
 
 /** What a label says of each treatment: its level, or a letter where nobody is to know. */
 export function codesOf(
   plan: Plan,
-  { setting, treatmentAt, seed, blind }: Pick<WeighOutOptions, 'setting' | 'treatmentAt' | 'seed' | 'blind'>,
+  {
+    setting,
+    treatmentAt,
+    seed,
+    blind,
+  }: Pick<WeighOutOptions, 'setting' | 'treatmentAt' | 'seed'> & { blind: boolean },
 ): Map<string, string> {
   const ids = [...new Set(setting.stations.flatMap((station) => treatmentAt(station) ?? []))].sort();
   if (blind) return blindCodes(ids, seed);

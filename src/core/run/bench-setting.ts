@@ -40,6 +40,8 @@ export interface BenchSetting {
   stations: readonly number[];
   /** A station’s own plan, as far as nothing is left to it. */
   own(station: number): OwnPlan;
+  /** The plan of a treatment, whether any station does it or not. */
+  of(treatmentId: string | null): OwnPlan;
   /** The same with what the station wrote down of its own choosing. */
   ownWith(station: number, notebook: Notebook): OwnPlan;
 }
@@ -72,14 +74,14 @@ export function benchSetting(
     return { ...own, syrup: boils ? syrupOf(taken, boilingC) : null };
   };
   const resolved = new Map<string, OwnPlan>();
-  const own = (station: number) => {
-    const id = treatments.get(station);
+  const of = (id: string | null) => {
     const known = resolved.get(id ?? '');
     if (known) return known;
-    const fresh = resolve(id);
+    const fresh = resolve(id ?? undefined);
     resolved.set(id ?? '', fresh);
     return fresh;
   };
+  const own = (station: number) => of(treatments.get(station) ?? null);
   const all = [...new Set(treatments.values())].map((id) => resolve(id));
   return {
     plan,
@@ -90,6 +92,7 @@ export function benchSetting(
       varied ?? new Set(plan.formula.map((one) => one.id).filter((id) => variedAmount(id, all) !== null)),
     stations: [...treatments.keys()],
     own,
+    of,
     ownWith(station, notebook) {
       const plain = own(station);
       if (plain.open.length === 0) return plain;

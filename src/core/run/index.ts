@@ -1,3 +1,4 @@
+export { blindedState, type Blind } from './blinded';
 export { asMade, asMadeAt, madeOtherwise, type AsMade, type AsMadeLine } from './as-made';
 export type { Call } from './call';
 export { callsFor } from './calls';
@@ -59,7 +60,7 @@ export {
 export { settingOfRun, treatmentAt, type SettableRun } from './setting-of-run';
 export { isMissing, type ResultCell } from './result-cell';
 export { stationRange } from './station-range';
-export { truthIn, type TruthOf } from './truth';
+export { thermometersAt, truthIn, type TruthOf } from './truth';
 export { truthCall } from './truth-calls';
 export { lastDone, stationState, type StationState } from './station-state';
 export { eventOf, lessonSteps } from './steps';

@@ -25,6 +25,17 @@ describe('readings put right', () => {
     expect(truth({ inIceC: 1, checkedAt: null })(4, 1, 50)).toBe(50);
   });
 
+  it('each by its own where two lie at a station, in the order of the room', () => {
+    const of = truthIn({
+      equipment: [
+        thermometer({ id: 'a', inIceC: null, inBoilingC: null, checkedAt: null }),
+        thermometer({ id: 'b', inIceC: 2, inBoilingC: null }),
+        thermometer({ id: 'c', inIceC: -1, inBoilingC: null, station: 5 }),
+      ],
+    });
+    expect([of(4, 1, 50), of(4, 2, 50), of(4, 3, 50), of(5, 1, 50)]).toEqual([50, 48, 50, 51]);
+  });
+
   it('as typed at a station; what a probe sends is not its thermometer’s', () => {
     const notebook = new Notebook(zero, [4, 5], truth({ inIceC: 0.5, inBoilingC: 96.5 }));
     notebook.add([

@@ -14,10 +14,11 @@ import {
   type LabelText,
   type MadeOf,
 } from '../../core/labels';
-import { ingredientKey, type Product } from '../../core/order';
+import { onPacksOf } from '../../core/order';
 import { papers, type PaperName } from '../../core/paper';
 import { gramsWords, type StationPlan } from '../../core/practical';
-import { weighingLists } from '../../core/prep';
+import { capitalised } from '../../core/format';
+import { weighingLists, whoseDish } from '../../core/prep';
 import { refusedField } from '../problems/problem';
 import type { LabelsAsked } from './label-sheets';
 import { runParts, type PartAsked, type RunPart } from './papers';
@@ -61,19 +62,12 @@ export function labelsIn({ sheet: id = 'a4-21', startAt = '1', borders }: Query)
 }
 
 /** What stands on the labels of a run. */
-export function labelTexts(
-  of: PaperRun,
-  kind: LabelKind,
-  { origin, products }: { origin: string; products: readonly Product[] },
-): LabelText[] {
-  const { run, ways } = of;
+export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): LabelText[] {
+  const { run, ways, products } = of;
   const setting = settingOfRun(run);
   const markOf = marksOf(of, setting);
   const common = { className: run.className, title: run.plan.title };
-  const onPacks: MadeOf['onPacks'] = (one) =>
-    products.flatMap(({ ingredient, allergens }) =>
-      ingredientKey({ name: ingredient }) === ingredientKey(one) ? (allergens ?? []) : [],
-    );
+  const onPacks = onPacksOf(products);
   switch (kind) {
     case 'stations':
       return run.stations.map((station) =>
@@ -84,14 +78,15 @@ export function labelTexts(
       );
     case 'dishes':
       return weighingLists(run.plan, {
-        ...{ setting, treatmentAt: treatmentAt(run), seed: run.seed, blind: ways.blind },
+        ...{ setting, treatmentAt: treatmentAt(run), seed: run.seed, ways },
       })
-        .filter(({ by }) => by === 'staff')
+        .filter(({ by }) => by !== 'students')
         .flatMap(({ dishes, varied }) =>
-          dishes.map(({ station, name, wanted }) =>
+          dishes.map((dish) =>
             dishLabel({
-              ...{ ...common, station, name, mark: varied ? markOf(station) : '' },
-              amount: ways.blind && varied ? '' : gramsWords(wanted.wantedG),
+              ...{ ...common, name: dish.name, whose: capitalised(whoseDish(dish)) },
+              mark: varied ? dish.mark : '',
+              amount: ways.blind && varied ? '' : gramsWords(dish.wanted.wantedG),
             }),
           ),
         );

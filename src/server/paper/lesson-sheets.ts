@@ -17,6 +17,7 @@ import {
   type Response,
 } from '../../core/practical';
 import { allergenLines, riskLines } from '../../core/risk';
+import { onPacksOf } from '../../core/order';
 import { settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '../../core/run';
 import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
@@ -26,10 +27,11 @@ import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
 /** What can hurt, whom, and what is done about it. */
-export function riskSheets({ run }: PaperRun): Sheets {
+export function riskSheets({ run, products }: PaperRun): Sheets {
   const { plan, place } = run;
-  const lines = riskLines(plan, place).filter(({ leftOut }) => !leftOut);
-  const found = allergenLines(plan);
+  const onPacks = onPacksOf(products);
+  const lines = riskLines(plan, place, onPacks).filter(({ leftOut }) => !leftOut);
+  const found = allergenLines(plan, onPacks);
   return {
     name: `Risk assessment · ${plan.title} · ${run.className}`,
     content: [

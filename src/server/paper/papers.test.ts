@@ -18,7 +18,7 @@ const runs = demoSchool(Date.UTC(2027, 0, 12, 9)).runs.map(({ run, practical, ro
 const planned = [...new Map(runs.map((run) => [run.plan.title, run])).values()];
 
 async function pagesOf(run: Run, is: (typeof runParts)[number], blind = false): Promise<Uint8Array> {
-  const part: PartAsked = { is, of: { run, ways: { ...usualPrepWays, blind } } };
+  const part: PartAsked = { is, of: { run, ways: { ...usualPrepWays, blind }, products: [] } };
   for await (const told of papersOf({ title: 'x', paper: 'Letter', parts: [part] }))
     if ('pdf' in told) return told.pdf;
   throw new Error('nothing came of it');

@@ -42,7 +42,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
   const { runs, preps, orders, timetables, pantry, press, addresses } = parts;
   const paperRun = async (id: string): Promise<PaperRun> => {
     const run = await runs.one(id);
-    return { run, ways: (await preps.of(id)).ways };
+    return { run, ways: (await preps.of(id)).ways, products: (await pantry.all()).products };
   };
   gate.route(
     {
@@ -84,10 +84,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
       const labels = labelsIn(request.query);
       const kind = labelKindIn(request.query);
       const of = await paperRun(typeof request.query.run === 'string' ? request.query.run : '');
-      const texts = labelTexts(of, kind, {
-        origin: originOf(request, addresses()),
-        products: (await pantry.all()).products,
-      });
+      const texts = labelTexts(of, kind, originOf(request, addresses()));
       const part: PartAsked = { is: 'labels', texts, labels };
       await send(
         response,
@@ -101,7 +98,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
 
 function everythingRoutes(
   gate: Gate,
-  { runs, preps, orders, timetables, press, addresses }: PaperParts,
+  { runs, preps, orders, timetables, pantry, press, addresses }: PaperParts,
 ): void {
   gate.route(
     {
@@ -118,13 +115,14 @@ function everythingRoutes(
       return press.begin(async () => {
         const order = await orders.of(asked);
         const all: PartAsked[] = [{ is: 'order', order }];
+        const { products } = await pantry.all();
         for (const { id } of order.runs) {
-          const of: PaperRun = { run: await runs.one(id), ways: (await preps.of(id)).ways };
+          const of: PaperRun = { run: await runs.one(id), ways: (await preps.of(id)).ways, products };
           const timetable = await timetables.of(id);
           const labels = labelsIn({ sheet: body.paper === 'A4' ? 'a4-21' : 'letter-30' });
           all.push({ is: 'timetable', of, timetable }, { is: 'weigh-out', of }, { is: 'pull-list', of });
           all.push({ is: 'trays', of }, { is: 'risk', of }, { is: 'level-sheets', of });
-          all.push({ is: 'labels', texts: labelTexts(of, 'stations', { origin, products: [] }), labels });
+          all.push({ is: 'labels', texts: labelTexts(of, 'stations', origin), labels });
         }
         return { title: 'Everything', paper: body.paper, parts: all };
       });

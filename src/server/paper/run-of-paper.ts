@@ -1,6 +1,6 @@
 import type { Run } from '../../contract/runs';
 import { clockWords, dayWords } from '../../core/days';
-import type { PrepWays } from '../../core/order';
+import type { PrepWays, Product } from '../../core/order';
 import { codesOf } from '../../core/prep';
 import { treatmentAt, type BenchSetting } from '../../core/run';
 
@@ -8,6 +8,8 @@ import { treatmentAt, type BenchSetting } from '../../core/run';
 export interface PaperRun {
   run: Run;
   ways: PrepWays;
+  /** The school’s own packs, for what their labels say. */
+  products: readonly Product[];
 }
 
 /** What a label or a sheet says of a station’s treatment: its level, or its letter. */

@@ -231,8 +231,13 @@ describe('the order of a week of five runs', () => {
   });
 
   it('holds a class’s cost against what it may cost in its term', async () => {
-    const budgets = [{ className: '9B', amount: 40, from: monday - dayMs, to: monday + 60 * dayMs }];
-    expect((await server.send('PUT', '/api/budgets', { budgets })).status).toBe(200);
+    const budget = { className: '9B', amount: 40, from: monday - dayMs, to: monday + 60 * dayMs };
+    const set = (change: object = {}) =>
+      server.send('PUT', '/api/budgets', { budget: { ...budget, ...change } });
+    await set({ amount: 25, from: monday - 9 * dayMs });
+    await set({ className: '8C', amount: 70 });
+    // Another amount for some of its days takes the place of the first; the other class keeps its own.
+    expect((await set()).body).toMatchObject({ budgets: [{ className: '8C', amount: 70 }, budget] });
     const { classes, costs } = (await server.get(`/api/order?${days}`)).body as OrderAnswer;
     const all = costs.reduce((sum, { cost }) => sum + cost, 0);
     expect(classes).toEqual([
@@ -243,8 +248,9 @@ describe('the order of a week of five runs', () => {
         ofTerm: expect.closeTo(all, 2) as number,
       },
     ]);
-    const { body } = await server.send('PUT', '/api/budgets', { budgets: [{ ...budgets[0], amount: 0 }] });
-    expect(body).toMatchObject({ errors: [{ field: 'amount' }] });
+    expect((await set({ amount: 0 })).body).toMatchObject({ errors: [{ field: 'amount' }] });
+    expect((await set({ to: budget.from })).body).toMatchObject({ errors: [{ field: 'to' }] });
+    expect((await set({ amount: null })).body).toMatchObject({ budgets: [{ className: '8C' }] });
   });
 
   it('counts a run whose room is no longer there', async () => {

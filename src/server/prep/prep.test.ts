@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Run, StationRun } from '../../contract/runs';
 import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
 
 const monday = Date.UTC(2027, 0, 11, 9, 0);
@@ -20,6 +21,22 @@ describe('how a run is prepared', () => {
     expect((await put(0, { spares: 3 })).body).toMatchObject({ status: 409, current: { ways, version: 1 } });
     expect((await put(1, { spares: 11 })).body).toMatchObject({ errors: [{ pointer: '/ways/spares' }] });
     expect((await server.get('/api/runs/nobody/prep')).status).toBe(404);
+  });
+});
+
+describe('a run whose stations are not to know', () => {
+  it('is told each station with a letter, the same for the same treatment, and nothing of the seed that drew it', async () => {
+    const { allocation } = ((await server.get(`/api/runs/${run}`)).body as { run: Run }).run;
+    const letters = new Map<string, Set<string>>();
+    for (const { station, treatmentId } of allocation) {
+      const { body } = await server.get(`/api/runs/${run}/stations/${station}`);
+      const { blind, seed } = (body as { run: StationRun }).run;
+      expect(seed).toBe(0);
+      letters.set(treatmentId, (letters.get(treatmentId) ?? new Set()).add(blind!.letter));
+    }
+    const all = [...letters.values()].flatMap((each) => [...each]);
+    expect(all).toHaveLength(letters.size);
+    expect([...all].sort().join('')).toBe('ABCDEFGH'.slice(0, letters.size));
   });
 });
 

@@ -18,13 +18,22 @@ const prepOf = (row: PrepRow | undefined): RunPrep =>
 /** How runs are prepared: spares, a demonstration, what is lost, letters in place of levels. */
 export class Preps {
   readonly #knex: Knex;
+  /** As they were last read or changed. */
+  readonly #known = new Map<string, RunPrep>();
 
   constructor(knex: Knex) {
     this.#knex = knex;
   }
 
   async of(runId: string): Promise<RunPrep> {
-    return prepOf(await this.#knex('run_prep').where({ run_id: runId }).first<PrepRow | undefined>());
+    const prep = prepOf(await this.#knex('run_prep').where({ run_id: runId }).first<PrepRow | undefined>());
+    this.#known.set(runId, prep);
+    return prep;
+  }
+
+  /** The same for whoever cannot wait, of a run that was asked about before. */
+  known(runId: string): RunPrep {
+    return this.#known.get(runId) ?? prepOf(undefined);
   }
 
   /** Of several runs at once, by id. */

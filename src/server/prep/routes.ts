@@ -1,6 +1,6 @@
 import { PrepEdit, Ticks } from '../../contract/prep';
 import { routes } from '../../contract/routes';
-import { Budgets } from '../../contract/school';
+import { BudgetSet } from '../../contract/school';
 import type { Gate } from '../actors/gate';
 import { momentIn } from '../problems/moment';
 import { refusedField } from '../problems/problem';
@@ -60,10 +60,10 @@ export function prepRoutes(gate: Gate, parts: PrepParts): void {
   );
   gate.route(
     {
-      ...{ method: 'put', path: routes.budgets, may: 'teacher', body: Budgets },
-      says: 'Sets what each class may cost in a term',
+      ...{ method: 'put', path: routes.budgets, may: 'teacher', body: BudgetSet },
+      says: 'Sets what a class may cost in a term, in place of what was set for any day of it',
     },
-    ({ body }) => school.setBudgets(body.budgets),
+    ({ body }) => school.setBudget(body.budget),
   );
   orderRoutes(gate, parts);
   tickRoutes(gate, parts);

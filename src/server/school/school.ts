@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { usualWays, type SchoolWays } from '../../core/days';
 import { usualRiskScale } from '../../core/practical';
-import type { Budget, School, SchoolWaysEdit } from '../../contract/school';
+import type { Budget, BudgetWanted, School, SchoolWaysEdit } from '../../contract/school';
 import { Problem } from '../problems/problem';
 
 const scaleKey = 'risk-scale';
@@ -37,7 +37,7 @@ export class SchoolSettings {
       riskScale: scaleIn(values.get(scaleKey)),
       ...waysIn(values.get(waysKey)),
       calendarShared: (values.get(calendarKey) ?? '') !== '',
-      budgets: JSON.parse(values.get(budgetsKey) ?? '[]') as Budget[],
+      budgets: budgetsIn(values.get(budgetsKey)),
     };
   }
 
@@ -59,9 +59,18 @@ export class SchoolSettings {
     return this.get();
   }
 
-  /** Sets what classes may cost. */
-  async setBudgets(budgets: readonly Budget[]): Promise<School> {
-    await setSchool(this.#knex, { [budgetsKey]: JSON.stringify(budgets) });
+  /** Sets what a class may cost in a term, in place of what was set for any day of it. */
+  async setBudget({ amount, ...term }: BudgetWanted): Promise<School> {
+    await this.#knex.transaction(async (knex) => {
+      const row = await knex('school')
+        .where({ key: budgetsKey })
+        .first<{ value: string } | undefined>('value');
+      const others = budgetsIn(row?.value).filter(
+        ({ className, from, to }) => className !== term.className || to <= term.from || term.to <= from,
+      );
+      const now = amount === null ? others : [...others, { ...term, amount }];
+      await setSchool(knex, { [budgetsKey]: JSON.stringify(now) });
+    });
     return this.get();
   }
 
@@ -71,6 +80,8 @@ export class SchoolSettings {
     return this.get();
   }
 }
+
+const budgetsIn = (value = '[]') => JSON.parse(value) as Budget[];
 
 /** Sets what is known of the school, in the transaction `knex` is. */
 export async function setSchool(knex: Knex, values: Record<string, string>): Promise<void> {

@@ -12,6 +12,7 @@ import { pictureBytes, hashIn, sendPicture } from '../pictures/routes';
 import type { Pictures } from '../pictures/pictures';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { Attempts } from '../teachers/attempts';
+import type { Preps } from '../prep/preps';
 import { isOpenFor, type Codes } from './codes';
 import { deviceIn } from './device';
 import type { Passes } from './passes';
@@ -22,6 +23,7 @@ export interface StationParts extends LogParts {
   passes: Passes;
   pictures: Pictures;
   attempts: Attempts;
+  preps: Preps;
   epoch: string;
   now(): number;
   isOpen(): Promise<boolean>;
@@ -106,7 +108,7 @@ function whoIsInRoutes(gate: Gate, { runs, live, codes, passes, isOpen, addresse
 
 /** What a station reads and writes: its own. */
 function ownRoutes(gate: Gate, parts: StationParts): void {
-  const { runs, pages, epoch, now } = parts;
+  const { runs, preps, pages, epoch, now } = parts;
   const own = async ({ params }: Request) =>
     placed(await runs.one(params.id as string), params.station as string);
   gate.route(
@@ -116,7 +118,8 @@ function ownRoutes(gate: Gate, parts: StationParts): void {
     },
     async ({ request }): Promise<RunNow> => {
       const { run, station } = await own(request);
-      return { run: stationRun(run, station), serverNow: now(), epoch };
+      const { ways } = await preps.of(run.id);
+      return { run: stationRun(run, station, ways.blind), serverNow: now(), epoch };
     },
   );
   gate.route(
@@ -149,7 +152,10 @@ function ownRoutes(gate: Gate, parts: StationParts): void {
     },
     async (call) => {
       const { run, station } = await own(call.request);
-      return watch(parts, call, run, { station, show: (one) => stationRun(one, station) });
+      // Read once, so that it is known whenever the run changes.
+      await preps.of(run.id);
+      const show = (one: Run) => stationRun(one, station, preps.known(one.id).ways.blind);
+      return watch(parts, call, run, { station, show });
     },
   );
 }

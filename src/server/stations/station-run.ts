@@ -1,13 +1,19 @@
 import type { Run, StationRun } from '../../contract/runs';
 import { batchFacts, batchTables } from '../../core/batch';
 import { planOfStation } from '../../core/practical';
-import { benchSetting } from '../../core/run';
+import { codesOf } from '../../core/prep';
+import { benchSetting, treatmentAt, type BenchSetting, type Blind } from '../../core/run';
 
-/** A run with what one station needs of it: its own treatment and steps; nothing of other stations, nothing for the teacher. */
-export function stationRun(run: Run, station: number): StationRun {
+/**
+ * A run with what one station needs of it: its own treatment and steps; nothing of other stations, nothing for the teacher.
+ *
+ * @param blind whether it carries a letter in place of its level
+ */
+export function stationRun(run: Run, station: number, blind: boolean): StationRun {
   const own = run.allocation.find((one) => one.station === station);
   const plan = planOfStation(run.plan, own?.treatmentId);
   const treatments = new Map(run.allocation.map((one) => [one.station, one.treatmentId]));
+  const setting = benchSetting(run.plan, run.place, treatments, batchTables);
   return {
     ...run,
     plan,
@@ -16,6 +22,15 @@ export function stationRun(run: Run, station: number): StationRun {
     allocation: own ? [own] : [],
     students: 0,
     seed: 0,
-    varied: [...benchSetting(run.plan, run.place, treatments, batchTables).varied],
+    varied: [...setting.varied],
+    blind: blind && own ? blindOf(run, own.treatmentId, setting) : null,
+  };
+}
+
+function blindOf(run: Run, treatmentId: string, setting: BenchSetting): Blind {
+  const codes = codesOf(run.plan, { setting, treatmentAt: treatmentAt(run), seed: run.seed, blind: true });
+  return {
+    letter: codes.get(treatmentId) ?? '',
+    hidden: run.plan.formula.flatMap(({ id, by }) => (by === 'staff' && setting.varied.has(id) ? [id] : [])),
   };
 }

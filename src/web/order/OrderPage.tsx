@@ -17,6 +17,7 @@ import { Aside } from '../ui/Aside';
 import { QuietButton, WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
+import { BudgetDialog } from './BudgetDialog';
 import { DayField } from './DayField';
 import { OrderTable } from './OrderTable';
 
@@ -131,6 +132,7 @@ interface LessonsInProps {
 }
 
 function LessonsIn({ order, costs, without, onWithout }: LessonsInProps) {
+  const [budgeted, setBudgeted] = useState<string | null>(null);
   return (
     <>
       <Head>Lessons</Head>
@@ -170,9 +172,24 @@ function LessonsIn({ order, costs, without, onWithout }: LessonsInProps) {
           color={budget !== null && (ofTerm ?? 0) > budget ? 'ember' : 'soft'}
         >
           {className}: {formatNumber(cost, 2)} in these days
-          {budget !== null && `, ${formatNumber(ofTerm ?? 0, 2)} of ${formatNumber(budget, 2)} in its term`}
+          {budget !== null &&
+            `, ${formatNumber(ofTerm ?? 0, 2)} of ${formatNumber(budget, 2)} in its term`}{' '}
+          <WordButton
+            fontSize="sm"
+            aria-label={`What ${className} may cost in its term`}
+            onClick={() => setBudgeted(className)}
+          >
+            {budget === null ? 'set what it may cost' : 'change'}
+          </WordButton>
         </Box>
       ))}
+      {budgeted !== null && (
+        <BudgetDialog
+          className={budgeted}
+          at={order.runs.find((run) => run.className === budgeted)?.startsAt ?? order.from}
+          onClose={() => setBudgeted(null)}
+        />
+      )}
       {costs.savings.length > 0 && (
         <>
           <Head>Cheaper, at every station alike</Head>

@@ -6,7 +6,7 @@ import type { Room } from '../../contract/rooms';
 import { formatNumber, formatTemperature } from '../../core/format';
 import { boilingIn } from '../../core/practical';
 import { checkWords, type Equipment } from '../../core/room';
-import { truthIn } from '../../core/run';
+import { thermometersAt, truthIn } from '../../core/run';
 import { useThermometerCheck } from '../api/prep-queries';
 import { useRooms } from '../api/queries';
 import { sayError } from '../api/request';
@@ -117,7 +117,7 @@ function ThermometerLine({ room, one }: { room: Room; one: Thermometer }) {
           {same ? 'kept' : 'keep'}
         </QuietButton>
       </Flex>
-      <ComesTo one={one} />
+      <ComesTo room={room} one={one} />
       {check.error && (
         <Box role="alert" color="ember" fontSize="sm">
           {sayError(check.error)}
@@ -151,15 +151,18 @@ const AtStation = ({ one, station, onStation }: AtStationProps) => (
 );
 
 /** How far it is off, and what that comes to in a run. */
-function ComesTo({ one }: { one: Thermometer }) {
-  const put = truthIn({ equipment: [one] });
+function ComesTo({ room, one }: { room: Room; one: Thermometer }) {
+  const put = truthIn(room);
+  const here = one.station === null ? [] : (thermometersAt(room).get(one.station) ?? []);
+  const probe = here.indexOf(one) + 1;
   return (
     <Box fontSize="sm" color="soft">
       {checkWords(one) ?? 'not checked yet'}
       {one.checkedAt !== null && `, checked ${format(one.checkedAt, 'd MMM HH:mm')}`}
       {one.station !== null &&
         one.checkedAt !== null &&
-        `; at station ${one.station}, 100.0 °C typed counts as ${formatTemperature(put(one.station, 1, 100))}`}
+        `; at station ${one.station}, 100.0 °C typed counts as ${formatTemperature(put(one.station, probe, 100))}`}
+      {probe > 1 && `; ${here[0]!.name} lies there too: this one is the station’s thermometer ${probe}`}
     </Box>
   );
 }

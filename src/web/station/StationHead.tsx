@@ -2,6 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import type { Run } from '../../contract/runs';
 import { formatClock } from '../../core/format';
 import type { StationState } from '../../core/run';
+import { blindOf } from './blind-of';
 import { countdownClock, countdownWords } from '../run/station-words';
 
 /** Which station this is, what its level is, and the clock that counts now. */
@@ -21,7 +22,7 @@ export function StationHead({ run, state, now }: { run: Run; state: StationState
           {run.plan.title}
         </Box>
         <Box color="soft" fontSize="sm" lineClamp={2}>
-          {state.label ? `your level: ${state.label}` : run.className}
+          {state.label ? `your ${blindOf(run) ? '' : 'level: '}${state.label}` : run.className}
         </Box>
       </Box>
       {run.status !== 'planned' && (

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { lazy, useEffect, useMemo, useState } from 'react';
-import { stationState, type QuickEntry } from '../../core/run';
+import { blindedState, stationState, type QuickEntry } from '../../core/run';
+import { blindOf } from './blind-of';
 import { SignedOut } from '../api/request';
 import { stationDoor } from '../api/doors';
 import type { LiveRun } from '../run/live-run';
@@ -37,7 +38,11 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
   const scaleOf = useMemo(() => vesselScales(setting), [setting]);
   const now = live.now();
   const standing = useMemo(
-    () => stationState(setting, live.notebook, station, now),
+    () => {
+      const plain = stationState(setting, live.notebook, station, now);
+      const blind = blindOf(run);
+      return blind ? blindedState(plain, run.plan, blind) : plain;
+    },
     // The notebook grows in place: its version says so. Time moves on with the tick.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [setting, live, station, version, tick],

@@ -4,6 +4,7 @@ import { gramsWords, inSentence, takenWords } from '../../core/practical';
 import { asMade, type AsMadeLine } from '../../core/run';
 import { WeighPad } from '../weighing/WeighPad';
 import { QuietButton } from '../ui/Button';
+import { blindOf } from './blind-of';
 import type { PadProps } from './pad-props';
 
 /** A station’s batch, weighed line by line: the number to stop at, fine or not, and two buttons for what goes wrong. */
@@ -14,6 +15,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [shownG, setShownG] = useState(0);
   const [wrong, setWrong] = useState<string | null>(null);
+  const hidden = blindOf(run)?.hidden ?? [];
   const now =
     mine.find(({ ingredientId }) => ingredientId === chosen) ?? mine.find(({ grams }) => grams === null);
   const keep = async (grams: number, nowG: number) => {
@@ -39,6 +41,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
             key={line.ingredientId}
             line={line}
             words={wordsOf(state, line)}
+            hidden={hidden.includes(line.ingredientId)}
             by={ingredientOf(state, line.ingredientId)?.by ?? 'students'}
             present={line === now}
             onChoose={() => setChosen(line.ingredientId)}
@@ -110,12 +113,14 @@ interface BatchLineProps {
   line: AsMadeLine;
   words: string;
   by: 'staff' | 'students' | 'shared';
+  /** Nobody here is to know how much of it there is. */
+  hidden: boolean;
   present: boolean;
   onChoose(): void;
 }
 
-function BatchLine({ line, words, by, present, onChoose }: BatchLineProps) {
-  const done = line.grams !== null;
+function BatchLine({ line, words, by, hidden, present, onChoose }: BatchLineProps) {
+  const done = line.grams !== null && !hidden;
   const right = done
     ? `✓ ${gramsWords(line.grams!)}`
     : by === 'staff'

@@ -2,10 +2,10 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
-import { formatNumber } from '../../core/format';
+import { capitalised, formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
-import { weighingLists, type Dish, type WeighingList } from '../../core/prep';
-import { asMadeAt, treatmentAt, type AsMadeLine } from '../../core/run';
+import { weighingLists, whoseDish, type Dish, type WeighingList } from '../../core/prep';
+import { asMadeAt, treatmentAt, type AsMadeLine, type BenchSetting } from '../../core/run';
 import { boardDoor } from '../api/doors';
 import { useRunPrep } from '../api/prep-queries';
 import { fetchPracticalAhead, usePractical } from '../api/queries';
@@ -14,6 +14,7 @@ import type { LiveRun } from '../run/live-run';
 import { runSubtitle } from '../run/run-subtitle';
 import { useBenchSetting } from '../run/use-bench-setting';
 import { useLiveRun, useLiveState } from '../run/use-live-run';
+import { useTicks } from '../ticks/use-ticks';
 import { QuietButton, WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
@@ -41,7 +42,7 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
     setting,
     treatmentAt: treatmentAt(run),
     seed: run.seed,
-    blind: prep.ways.blind,
+    ways: prep.ways,
   });
   const list =
     lists.find(({ ingredientId }) => ingredientId === chosen) ??
@@ -100,37 +101,45 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
 
 interface OneListProps {
   live: LiveRun;
-  setting: ReturnType<typeof useBenchSetting>;
+  setting: BenchSetting;
   list: WeighingList;
   blind: boolean;
 }
 
+/** How each dish stands. What is kept ready is no station’s: it is ticked off, and stands in no log. */
+function useDishes(live: LiveRun, setting: BenchSetting) {
+  const { run } = useLiveState(live).state;
+  const begins = `weighed:${run.id}:`;
+  const ticks = useTicks(begins);
+  const tickOf = (dish: Dish) => `${begins}${dish.ingredientId}:${dish.key}`;
+  const stands = (dish: Dish) => {
+    const [station] = dish.stations;
+    if (station === undefined) return { line: undefined, grams: null, done: ticks.done.has(tickOf(dish)) };
+    const line = asMadeAt(setting, live.notebook, station).lines.find(
+      ({ ingredientId }) => ingredientId === dish.ingredientId,
+    );
+    const each = line?.grams ?? null;
+    const grams = each === null ? null : Number(((each * dish.wanted.wantedG) / dish.eachG).toPrecision(6));
+    return { line, grams, done: grams !== null };
+  };
+  return { stands, tick: (dish: Dish) => ticks.mark(tickOf(dish), true) };
+}
+
 function OneList({ live, setting, list, blind }: OneListProps) {
-  useLiveState(live);
   const [runningOn, setRunningOn] = useState(false);
   const [shownG, setShownG] = useState(0);
-  const [again, setAgain] = useState<number | null>(null);
-  const weighed = (dish: Dish) =>
-    asMadeAt(setting, live.notebook, dish.station).lines.find(
-      (line) => line.ingredientId === dish.ingredientId,
-    );
-  const open = list.dishes.filter((dish) => (weighed(dish)?.grams ?? null) === null);
-  const now = list.dishes.find(({ station }) => station === again) ?? open[0];
+  const [again, setAgain] = useState<string | null>(null);
+  const { stands, tick } = useDishes(live, setting);
+  const open = list.dishes.filter((dish) => !stands(dish).done);
+  const now = list.dishes.find(({ key }) => key === again) ?? open[0];
   const keep = async (grams: number, nowG: number) => {
     if (!now) return;
-    await live.log([
-      {
-        station: now.station,
-        body: {
-          kind: 'weighed',
-          ingredientId: now.ingredientId,
-          name: now.name,
-          grams,
-          wantedG: now.wanted.wantedG,
-          by: 'staff',
-        },
-      },
-    ]);
+    const { ingredientId, name, eachG } = now;
+    // Of a bowl for the class each station is given its part.
+    const part = Number(((grams * eachG) / now.wanted.wantedG).toPrecision(9));
+    const body = { kind: 'weighed', ingredientId, name, grams: part, wantedG: eachG, by: 'staff' } as const;
+    if (now.stations.length === 0) tick(now);
+    else await live.log(now.stations.map((station) => ({ station, body })));
     setAgain(null);
     setShownG(runningOn ? nowG : 0);
   };
@@ -146,12 +155,12 @@ function OneList({ live, setting, list, blind }: OneListProps) {
         <Box as="ol" listStyleType="none" mt="2" aria-label={`Dishes of ${list.name}`}>
           {list.dishes.map((dish) => (
             <DishLine
-              key={dish.station}
+              key={dish.key}
               dish={dish}
-              line={weighed(dish)}
+              {...stands(dish)}
               present={dish === now}
               blind={blind}
-              onAgain={() => setAgain(dish.station)}
+              onAgain={() => setAgain(dish.key)}
             />
           ))}
         </Box>
@@ -160,10 +169,15 @@ function OneList({ live, setting, list, blind }: OneListProps) {
         {now ? (
           <>
             <Box fontWeight="bold" fontSize="lg" mb="1.5">
-              Station {now.station}: {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
+              {capitalised(whoseDish(now))}: {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
+              {list.by === 'shared' && (
+                <Box fontWeight="normal" fontSize="sm" color="soft">
+                  one bowl for the class, {gramsWords(now.eachG)} of it for each
+                </Box>
+              )}
             </Box>
             <WeighPad
-              key={`${now.station} ${shownG}`}
+              key={`${now.key} ${shownG}`}
               wanted={now.wanted}
               name={now.name}
               shownG={shownG}
@@ -189,15 +203,17 @@ function OneList({ live, setting, list, blind }: OneListProps) {
 interface DishLineProps {
   dish: Dish;
   line: AsMadeLine | undefined;
+  /** What was weighed; null: nothing that is kept. */
+  grams: number | null;
+  done: boolean;
   present: boolean;
   blind: boolean;
   onAgain(): void;
 }
 
 /** One dish: what goes in, for whom, and what really went in. */
-function DishLine({ dish, line, present, blind, onAgain }: DishLineProps) {
-  const { station, mark, wanted } = dish;
-  const grams = line?.grams ?? null;
+function DishLine({ dish, line, grams, done, present, blind, onAgain }: DishLineProps) {
+  const { mark, wanted } = dish;
   return (
     <Flex
       as="li"
@@ -214,7 +230,7 @@ function DishLine({ dish, line, present, blind, onAgain }: DishLineProps) {
         {gramsWords(wanted.wantedG)}
       </Box>
       <Box flex="1" minW="0">
-        station {station}
+        {whoseDish(dish)}
         {mark && (
           <Box as="span" color="soft">
             {' '}
@@ -227,13 +243,13 @@ function DishLine({ dish, line, present, blind, onAgain }: DishLineProps) {
           </Box>
         )}
       </Box>
-      {grams !== null ? (
+      {done ? (
         <WordButton
           fontSize="sm"
           onClick={onAgain}
-          aria-label={`Station ${station}: ${gramsWords(grams)}; weigh it again`}
+          aria-label={`${capitalised(whoseDish(dish))}: ${grams === null ? 'weighed' : gramsWords(grams)}; weigh it again`}
         >
-          ✓ {gramsWords(grams)}
+          ✓ {grams === null ? 'weighed' : gramsWords(grams)}
         </WordButton>
       ) : (
         <Box fontSize="sm" color="soft">
