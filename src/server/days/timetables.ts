@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { LRUCache } from 'lru-cache';
 import pLimit from 'p-limit';
 import type { Jobs, RunJob, RunTimetable } from '../../contract/days';
@@ -23,6 +24,8 @@ const farthestMs = 40 * 24 * 60 * minuteMs;
 /** Timetables kept, one for each run and each way it was. */
 const mostKept = 200;
 const mostDated = 2000;
+/** Lessons laid out at the same moment, where there is a second core for it. */
+const mostAtOnce = Math.min(2, availableParallelism());
 
 type Outline = Awaited<ReturnType<Runs['outlines']>>[number];
 
@@ -33,7 +36,7 @@ export class Timetables {
   readonly #program: URL | null;
   readonly #laid = new LRUCache<string, Promise<LessonLaid>>({ max: mostKept });
   readonly #dated = new LRUCache<string, ReturnType<typeof dated>>({ max: mostDated });
-  readonly #line = pLimit(1);
+  readonly #line = pLimit(mostAtOnce);
 
   /** @param program what a thread runs; without it lessons are laid out where they are asked for */
   constructor(runs: Runs, school: SchoolSettings, program: URL | null) {

@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import * as fontkit from 'fontkit';
 import type { Font } from 'fontkit';
+import { unpackedFont } from './unpacked';
 
 const from = createRequire(import.meta.url);
 const text = (cut: string) =>
@@ -35,7 +36,7 @@ const letters = new Map<string, boolean>();
 function fontOf(name: FontName, bold: boolean): Font {
   const file = fontFiles[name][bold ? 'bold' : 'normal'];
   let font = opened.get(file);
-  if (!font) opened.set(file, (font = fontkit.openSync(file) as Font));
+  if (!font) opened.set(file, (font = fontkit.create(unpackedFont(file)) as Font));
   return font;
 }
 

@@ -1,4 +1,4 @@
-import type { Content } from 'pdfmake/interfaces';
+import type { CanvasRect, Content } from 'pdfmake/interfaces';
 import { create } from 'qrcode';
 import { labelSheets, labelSpots, type LabelSheet, type LabelText } from '../../core/labels';
 import { refusedField } from '../problems/problem';
@@ -9,20 +9,23 @@ import { fitted, words, wrapped } from './words';
 /** An address as squares, as large as there is room, with four free ones around it as readers ask (ISO/IEC 18004). */
 function codeAt(address: string, side: number, x: number, y: number): Content {
   const { modules } = create(address, { errorCorrectionLevel: 'M' });
-  const size = modules.size + 8;
-  let path = '';
+  const each = side / (modules.size + 8);
+  const at = (length: number) => (length * each).toFixed(3);
+  let d = '';
   for (let row = 0; row < modules.size; row += 1) {
     for (let from = 0; from < modules.size; from += 1) {
       if (!modules.get(row, from)) continue;
       let until = from;
       while (until + 1 < modules.size && modules.get(row, until + 1)) until += 1;
       // One path for all of it, each row a hair taller than it is, so that no line shows between two.
-      path += `M${from + 4} ${row + 4}h${until - from + 1}v1.01h${from - until - 1}z`;
+      const [left, top, right] = [x + (from + 4) * each, y + (row + 4) * each, until - from + 1];
+      d += `M${left.toFixed(3)} ${top.toFixed(3)}h${at(right)}v${at(1.01)}h-${at(right)}z`;
       from = until;
     }
   }
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${size} ${size}"><path d="${path}"/></svg>`;
-  return { svg, width: side, height: side, absolutePosition: { x, y } };
+  // A path is drawn where it says, wherever what holds it stands.
+  const path = { type: 'path', d, color: '#000000' } as unknown as CanvasRect;
+  return { canvas: [path], absolutePosition: { x: 0, y: 0 } };
 }
 
 export interface LabelsAsked {

@@ -3,6 +3,7 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { papers, type PaperName } from '../../core/paper';
 import { fontFiles } from './fonts';
 import { ink, mm } from './parts';
+import { unpackedFont } from './unpacked';
 import { words } from './words';
 
 /** Some pages of one kind, one after the other. */
@@ -20,6 +21,11 @@ pdfmake.setFonts(fontFiles);
 const own = new Set(Object.values(fontFiles).flatMap((cuts) => Object.values(cuts)));
 pdfmake.setLocalAccessPolicy((path) => own.has(path));
 pdfmake.setUrlAccessPolicy(() => false);
+// Read once, and unpacked: a packed font is unpacked anew for every letter. Its types do not know that it can be told.
+const { virtualfs } = pdfmake as unknown as {
+  virtualfs: { writeFileSync(path: string, file: Buffer): void };
+};
+for (const path of own) virtualfs.writeFileSync(path, unpackedFont(path));
 
 /** Sides of a page that are left free, pt. */
 const margins: [number, number, number, number] = [mm(16), mm(14), mm(16), mm(16)];
@@ -40,11 +46,14 @@ export async function makePdf(title: string, paper: PaperName, sheets: readonly 
     defaultStyle: { font: 'Text', fontSize: 10, lineHeight: 1.15 },
     pageSize: { width: mm(widthMm), height: mm(heightMm) },
     pageMargins: margins,
-    // A heading goes to the next page with what it heads.
+    // A heading goes to the next page with what it heads. It is asked only far down a page: the question reads all of the file.
     pageBreakBefore: (
-      node: { headlineLevel?: number; pageNumbers: number[] },
+      node: { headlineLevel?: number; startPosition: { verticalRatio: number } },
       of: { getFollowingNodesOnPage(): unknown[] },
-    ) => node.headlineLevel === 1 && of.getFollowingNodesOnPage().length === 0,
+    ) =>
+      node.headlineLevel === 1 &&
+      node.startPosition.verticalRatio > 0.5 &&
+      of.getFollowingNodesOnPage().length === 0,
     content: sheets.map(({ name, content, landscape = false, bare = false }) => ({
       section: content,
       pageOrientation: landscape ? 'landscape' : 'portrait',
