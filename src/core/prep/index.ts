@@ -2,5 +2,13 @@ export { prepLines, type PrepLine, type PrepPerson } from './prep-lines';
 export { isShort, pullList, sharingOf, type Pull, type Sharing, type Use } from './pull-list';
 export { usesIn } from './uses';
 export { toolsSource, type Tool } from './tools';
-export { codesOf, runningOn, weighingLists, whoseDish, type Dish, type WeighingList } from './weigh-out';
+export {
+  codesOf,
+  runningOn,
+  weighingLists,
+  whoseDish,
+  withOneBowl,
+  type Dish,
+  type WeighingList,
+} from './weigh-out';
 export { trayOf, type Tray, type TrayItem, type Vessel } from './tray';

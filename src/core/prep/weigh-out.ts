@@ -12,7 +12,7 @@ export interface Dish {
   name: string;
   /** Whose it is: one station’s; of a batch for the class, all that are given of it; of one kept ready, nobody’s. */
   stations: readonly number[];
-  /** “spare”, “demonstration”; empty where it is a station’s. */
+  /** “spare”, “demonstration”; of a batch for the class “5 kept ready”; empty where all of it is stations’. */
   ready: string;
   /** What the label says of the treatment: the level, or its letter; empty where it is the same for all. */
   mark: string;
@@ -115,7 +115,7 @@ function dishOf(
   const one = taken(own, ingredient.id);
   if (!one || one.grams === null || one.dropped || one.grams < 1e-6) return null;
   return {
-    ...{ key, ingredientId: ingredient.id, name: one.name, ready },
+    ...{ key: `${ingredient.id}:${key}`, ingredientId: ingredient.id, name: one.name, ready },
     stations: station === null ? [] : [station],
     mark: codes.get(treatmentId ?? '') ?? '',
     wanted: {
@@ -125,6 +125,11 @@ function dishOf(
     },
     eachG: one.grams,
   };
+}
+
+function keptReady(all: readonly Dish[]): string {
+  const ready = all.filter((dish) => dish.ready !== '');
+  return ready.length === 1 ? ready[0]!.ready : ready.length === 0 ? '' : `${ready.length} kept ready`;
 }
 
 /** Those that get the same are given it out of one bowl, with what sticks to it. */
@@ -142,6 +147,7 @@ function forTheClass(plain: readonly Dish[], lossPercent: number): Dish[] {
     return {
       ...first,
       stations: all.flatMap(({ stations }) => stations),
+      ready: keptReady(all),
       mark: bowls.size === 1 ? '' : marks.join(', '),
       wanted: {
         ...wanted,
@@ -155,11 +161,29 @@ function forTheClass(plain: readonly Dish[], lossPercent: number): Dish[] {
 /** Most stations that are named one by one. */
 const mostNamed = 4;
 
-/** Whose a dish is: “station 3”, “spare”, “stations 3 and 4”, “12 stations”. */
+/** Whose a dish is: “station 3”, “spare”, “stations 3 and 4”, “12 stations and 5 kept ready”. */
 export function whoseDish({ stations, ready }: Dish): string {
-  if (stations.length === 0) return ready;
-  if (stations.length > mostNamed) return counted(stations.length, 'station');
-  return `${stations.length === 1 ? 'station' : 'stations'} ${listed(stations.map(String))}`;
+  const named =
+    stations.length > mostNamed
+      ? counted(stations.length, 'station')
+      : `${stations.length === 1 ? 'station' : 'stations'} ${listed(stations.map(String))}`;
+  return [stations.length > 0 ? named : '', ready].filter(Boolean).join(' and ');
+}
+
+/** The lists as they are weighed: all that goes into the bowl for the class as one, ingredient after ingredient. */
+export function withOneBowl(lists: readonly WeighingList[]): WeighingList[] {
+  const shared = lists.filter(({ by, dishes }) => by === 'shared' && dishes.length > 0);
+  const [first] = shared;
+  if (!first) return [...lists];
+  const bowl: WeighingList = {
+    ...first,
+    ...{ ingredientId: 'bowl', name: 'The bowl for the class' },
+    varied: shared.some(({ varied }) => varied),
+    dishes: shared.flatMap(({ dishes }) => dishes),
+    totalG: shared.reduce((sum, { totalG }) => sum + totalG, 0),
+    untold: [...new Set(shared.flatMap(({ untold }) => untold))],
+  };
+  return [bowl, ...lists.filter((list) => !shared.includes(list))];
 }
 
 /** What a label says of each treatment: its level, or a letter where nobody is to know. */

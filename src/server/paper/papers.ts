@@ -6,8 +6,9 @@ import { labelSheetsOf, type LabelsAsked } from './label-sheets';
 import { riskSheets, studentSheets, timetableSheets } from './lesson-sheets';
 import { makePdf, type Sheets } from './make-pdf';
 import { orderSheets } from './order-sheets';
-import { pullSheets, traySheets, weighOutSheets } from './prep-sheets';
+import { pullSheets, traySheets } from './prep-sheets';
 import type { PaperRun } from './run-of-paper';
+import { weighOutSheets } from './weigh-sheets';
 
 /** One part of a file. */
 export type PartAsked =

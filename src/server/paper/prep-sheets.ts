@@ -1,83 +1,12 @@
 import type { Content } from 'pdfmake/interfaces';
 import { counted, formatNumber, listed } from '../../core/format';
-import { gramsWords } from '../../core/practical';
-import {
-  isShort,
-  pullList,
-  runningOn,
-  trayOf,
-  weighingLists,
-  whoseDish,
-  type Dish,
-  type TrayItem,
-  type WeighingList,
-} from '../../core/prep';
-import { fineG } from '../../core/weighing';
+import { isShort, pullList, trayOf, type TrayItem } from '../../core/prep';
 import { printedWidth, type Sheets } from './make-pdf';
 import type { PaperName } from '../../core/paper';
 import { box, heading, ink, line, part, table, under, type CellText } from './parts';
-import { settingOfRun, treatmentAt } from '../../core/run';
+import { settingOfRun } from '../../core/run';
 import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
-
-/** What staff weigh out, dish by dish, with the numbers to stop at. */
-export function weighOutSheets(paperRun: PaperRun): Sheets {
-  const { run, ways } = paperRun;
-  const setting = settingOfRun(run);
-  const lists = weighingLists(run.plan, {
-    ...{ setting, treatmentAt: treatmentAt(run), seed: run.seed, ways },
-  }).filter(({ by, dishes, untold }) => by !== 'students' && (dishes.length > 0 || untold.length > 0));
-  return {
-    name: `Weigh-out · ${run.plan.title} · ${run.className}`,
-    content: [
-      heading('Weigh-out'),
-      under(`${run.plan.title} · ${lessonWords(run)}`),
-      ...(lists.length === 0 ? [line('Nothing: every ingredient is weighed by the students.')] : []),
-      ...lists.flatMap((list): Content[] => {
-        const stops = runningOn(0, list.dishes);
-        return [
-          part(
-            list.by === 'shared'
-              ? `${list.name}, for the class`
-              : `${list.name}, ${gramsWords(list.totalG)} in ${counted(list.dishes.length, 'dish', 'dishes')}`,
-          ),
-          table(
-            [
-              { head: '', width: 12 },
-              { head: 'for', width: 62 },
-              { head: ways.blind ? 'letter' : 'level', width: '*' },
-              { head: 'weigh', width: 60, right: true },
-              { head: 'fine within', width: 62, right: true },
-              { head: 'or, never set to zero, stop at', width: 130, right: true },
-              { head: 'really', width: 60 },
-            ],
-            list.dishes.map((dish, i): CellText[] => [
-              { cell: box() },
-              { text: whoseDish(dish), bold: true },
-              eachWords(dish, list.by),
-              { text: gramsWords(dish.wanted.wantedG), bold: true },
-              `± ${gramsWords(fineG(dish.wanted))}`,
-              gramsWords(stops[i]!),
-              '',
-            ]),
-          ),
-          ...(list.untold.length > 0
-            ? [
-                line(
-                  `Not told for ${counted(list.untold.length, 'station')} ${listed(list.untold.map(String))}.`,
-                  { italics: true },
-                ),
-              ]
-            : []),
-        ];
-      }),
-    ],
-  };
-}
-
-/** What stands beside a dish: its level, and of a bowl for the class what each is given of it. */
-const eachWords = ({ mark, eachG }: Dish, by: WeighingList['by']): string =>
-  by === 'shared' ? [mark, `${gramsWords(eachG)} each`].filter(Boolean).join(', ') : mark;
 
 /** A card for every tray: what lies on it in the order of use, tools beside. Two to a page where they are short. */
 export function traySheets(paperRun: PaperRun, paper: PaperName): Sheets {

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Eye, Hand, Ruler, Scale, Shuffle, Thermometer } from 'lucide-react';
-import { useState } from 'react';
 import { NumberPad } from './NumberPad';
 import { OtherPad } from './OtherPad';
 import type { PadProps } from './pad-props';
@@ -14,7 +13,7 @@ const allTabs = [
   { id: 'differently', name: 'Differently', icon: Shuffle },
 ] as const;
 
-type TabId = (typeof allTabs)[number]['id'];
+export type TabId = (typeof allTabs)[number]['id'];
 
 const Tab = chakra('button', {
   base: {
@@ -36,15 +35,17 @@ const Tab = chakra('button', {
 });
 
 /** Ways to write something down, each by touch. */
-export function EntryTabs(props: PadProps) {
-  const { plan } = props.run;
+export function EntryTabs({
+  chosen,
+  onChoose,
+  ...props
+}: PadProps & { chosen: TabId; onChoose(tab: TabId): void }) {
   const weighs = props.state.own.ingredients.some(({ by, dropped }) => by === 'students' && !dropped);
   const tabs = allTabs.filter(({ id }) => id !== 'weighed' || weighs);
-  const [chosen, setChosen] = useState<TabId>(plan.thermometers.length === 0 ? 'saw' : 'degrees');
   const choose = (step: number) => {
     const at = tabs.findIndex((tab) => tab.id === chosen);
     const next = tabs[(at + step + tabs.length) % tabs.length]!;
-    setChosen(next.id);
+    onChoose(next.id);
     document.getElementById(`tab-${next.id}`)?.focus();
   };
   return (
@@ -65,7 +66,7 @@ export function EntryTabs(props: PadProps) {
             aria-selected={chosen === id}
             aria-controls="pad"
             tabIndex={chosen === id ? 0 : -1}
-            onClick={() => setChosen(id)}
+            onClick={() => onChoose(id)}
           >
             <Icon size={18} aria-hidden />
             {name}

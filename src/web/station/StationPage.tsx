@@ -8,7 +8,7 @@ import type { LiveRun } from '../run/live-run';
 import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
 import { vesselScales } from '../run/vessel-scale';
 import { Waiting } from '../ui/Notice';
-import { EntryTabs } from './EntryTabs';
+import { EntryTabs, type TabId } from './EntryTabs';
 import { StationGlass } from './StationGlass';
 import { StationHead } from './StationHead';
 import { StepNow } from './StepNow';
@@ -31,6 +31,7 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
   const { run, version, connected, shut } = state;
   const tick = useTick(500);
   const [unit, setUnit] = useState(run.unit);
+  const [tab, setTab] = useState<TabId>(run.plan.thermometers.length === 0 ? 'saw' : 'degrees');
   useEffect(() => {
     document.title = `Station ${station} · Tawny Beaker`;
   }, [station]);
@@ -68,7 +69,8 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
         </Box>
       ) : (
         <>
-          <StepNow state={standing} setting={setting} unit={unit} onDone={log} />
+          {/* At the balance the batch stands below, line by line. */}
+          <StepNow state={standing} setting={setting} unit={unit} brief={tab === 'weighed'} onDone={log} />
           <StationGlass state={standing} scale={scaleOf(standing.watch?.medium ?? null)} unit={unit} />
           <WhereEntriesAre
             outbox={outbox}
@@ -77,6 +79,8 @@ function OpenStation({ live, station }: { live: LiveRun; station: number }) {
             onAgain={(id) => live.outbox.again(id)}
           />
           <EntryTabs
+            chosen={tab}
+            onChoose={setTab}
             run={run}
             door={live.door}
             state={standing}

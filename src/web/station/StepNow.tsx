@@ -20,11 +20,13 @@ interface StepNowProps {
   state: StationState;
   setting: BenchSetting;
   unit: 'C' | 'F';
+  /** In one line, without what goes in. */
+  brief: boolean;
   onDone(event: EventBody): Promise<unknown>;
 }
 
 /** The present step in large type, with what it takes of this station’s batch, what can hurt, and the button that says it is done. */
-export function StepNow({ state, setting, unit, onDone }: StepNowProps) {
+export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
   const { step, own } = state;
   const [whole, setWhole] = useState(false);
   const count = lessonSteps(own).length;
@@ -42,7 +44,7 @@ export function StepNow({ state, setting, unit, onDone }: StepNowProps) {
       <Flex justify="space-between" align="center" gap="3">
         <Box color="soft" fontSize="sm">
           Step {state.stepNumber} of {count}
-          {own.ingredients.length > 0 && (
+          {!brief && own.ingredients.length > 0 && (
             <>
               {' · '}
               <WordButton
@@ -64,13 +66,13 @@ export function StepNow({ state, setting, unit, onDone }: StepNowProps) {
           {said}
         </MainButton>
       </Flex>
-      <Box fontSize="lg" lineHeight="1.3" mt="1">
+      <Box fontSize="lg" lineHeight="1.3" mt="1" lineClamp={brief ? 1 : undefined}>
         {step.target && <strong>To {formatTemperature(step.target.localC, unit)}. </strong>}
         {step.text}
         {untilWords(step) && <strong> Until {untilWords(step)}.</strong>}
       </Box>
-      <OwnWords step={step} state={state} unit={unit} />
-      <Taken ingredients={whole ? own.ingredients : used} varied={setting.varied} whole={whole} />
+      {!brief && <OwnWords step={step} state={state} unit={unit} />}
+      {!brief && <Taken ingredients={whole ? own.ingredients : used} varied={setting.varied} whole={whole} />}
       {step.hazards.map((id) => (
         <Box
           key={id}
@@ -163,7 +165,7 @@ function Taken({
         <Line key={one.id}>
           <Box as="span" fontWeight={varied.has(one.id) ? 'bold' : 'normal'}>
             {takenWords(one)}
-            {varied.has(one.id) && (
+            {varied.has(one.id) && one.by !== 'staff' && (
               <Box as="span" color="soft" fontWeight="normal" fontSize="sm">
                 {' '}
                 yours

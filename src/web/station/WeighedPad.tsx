@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { gramsWords, inSentence, takenWords } from '../../core/practical';
 import { asMade, type AsMadeLine } from '../../core/run';
 import { WeighPad } from '../weighing/WeighPad';
-import { QuietButton } from '../ui/Button';
+import { QuietButton, WordButton } from '../ui/Button';
 import { blindOf } from './blind-of';
 import type { PadProps } from './pad-props';
 
@@ -15,6 +15,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [shownG, setShownG] = useState(0);
   const [wrong, setWrong] = useState<string | null>(null);
+  const [whole, setWhole] = useState(false);
   const hidden = blindOf(run)?.hidden ?? [];
   const now =
     mine.find(({ ingredientId }) => ingredientId === chosen) ?? mine.find(({ grams }) => grams === null);
@@ -25,6 +26,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
       ...{ ingredientId: now.ingredientId, name: now.name, grams, wantedG: now.wantedG, by: 'students' },
     });
     setChosen(null);
+    setWhole(false);
     setWrong(null);
     // In the same bowl there is no need to set it to zero.
     setShownG(nowG);
@@ -36,7 +38,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
   return (
     <Flex direction="column" gap="2.5">
       <Box as="ul" listStyleType="none" aria-label="Our batch, as it is weighed">
-        {lines.map((line) => (
+        {(whole || !now ? lines : lines.filter((line) => line === now)).map((line) => (
           <BatchLine
             key={line.ingredientId}
             line={line}
@@ -48,6 +50,7 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
           />
         ))}
       </Box>
+      {now && <HowFar mine={mine} whole={whole} onWhole={setWhole} />}
       {now ? (
         <>
           <WeighPad
@@ -78,6 +81,24 @@ export function WeighedPad({ run, state, notes, onLog }: PadProps) {
     </Flex>
   );
 }
+
+interface HowFarProps {
+  mine: readonly AsMadeLine[];
+  whole: boolean;
+  onWhole(whole: boolean): void;
+}
+
+/** How much of the batch is weighed, and the way to all of its lines. */
+const HowFar = ({ mine, whole, onWhole }: HowFarProps) => (
+  <Flex justify="space-between" align="center" gap="3" fontSize="sm" color="soft" my="-2.5">
+    <span>
+      {mine.filter(({ grams }) => grams !== null).length} of {mine.length} weighed
+    </span>
+    <WordButton fontSize="sm" aria-expanded={whole} css={{ minH: '44px' }} onClick={() => onWhole(!whole)}>
+      {whole ? 'only what is next' : 'all of our batch'}
+    </WordButton>
+  </Flex>
+);
 
 const tooMuchWords =
   'Spoon out what can be spooned out, weigh again and keep what the scale then shows. What has mixed stays: keep it as it is, your teacher sees it.';

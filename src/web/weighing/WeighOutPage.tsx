@@ -4,7 +4,7 @@ import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
 import { capitalised, formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
-import { weighingLists, whoseDish, type Dish, type WeighingList } from '../../core/prep';
+import { weighingLists, whoseDish, withOneBowl, type Dish, type WeighingList } from '../../core/prep';
 import { asMadeAt, treatmentAt, type AsMadeLine, type BenchSetting } from '../../core/run';
 import { boardDoor } from '../api/doors';
 import { useRunPrep } from '../api/prep-queries';
@@ -38,15 +38,17 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
   const setting = useBenchSetting(run);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!practical || !prep) return <Waiting />;
-  const lists = weighingLists(run.plan, {
-    setting,
-    treatmentAt: treatmentAt(run),
-    seed: run.seed,
-    ways: prep.ways,
-  });
+  const lists = withOneBowl(
+    weighingLists(run.plan, {
+      setting,
+      treatmentAt: treatmentAt(run),
+      seed: run.seed,
+      ways: prep.ways,
+    }),
+  );
   const list =
     lists.find(({ ingredientId }) => ingredientId === chosen) ??
-    lists.find(({ by }) => by === 'staff') ??
+    lists.find(({ by }) => by !== 'students') ??
     lists[0];
   return (
     <PracticalFrame
@@ -72,7 +74,7 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
                 >
                   {one.name}
                   <Box fontSize="sm" color="soft" fontWeight="normal">
-                    {{ staff: 'by staff', students: 'the students’', shared: 'for the class' }[one.by]},{' '}
+                    {{ staff: 'by staff, ', students: 'the students’, ', shared: 'in all ' }[one.by]}
                     {gramsWords(one.totalG)}
                   </Box>
                 </QuietButton>
@@ -93,7 +95,13 @@ function OpenWeighOut({ live }: { live: LiveRun }) {
             </a>
           </WordButton>
         </Box>
-        {list && <OneList key={list.ingredientId} {...{ live, setting, list, blind: prep.ways.blind }} />}
+        {list && (
+          <OneList
+            key={list.ingredientId}
+            {...{ live, setting, list, blind: prep.ways.blind }}
+            lossPercent={prep.ways.lossPercent}
+          />
+        )}
       </Flex>
     </PracticalFrame>
   );
@@ -104,6 +112,7 @@ interface OneListProps {
   setting: BenchSetting;
   list: WeighingList;
   blind: boolean;
+  lossPercent: number;
 }
 
 /** How each dish stands. What is kept ready is no station’s: it is ticked off, and stands in no log. */
@@ -111,7 +120,7 @@ function useDishes(live: LiveRun, setting: BenchSetting) {
   const { run } = useLiveState(live).state;
   const begins = `weighed:${run.id}:`;
   const ticks = useTicks(begins);
-  const tickOf = (dish: Dish) => `${begins}${dish.ingredientId}:${dish.key}`;
+  const tickOf = (dish: Dish) => `${begins}${dish.key}`;
   const stands = (dish: Dish) => {
     const [station] = dish.stations;
     if (station === undefined) return { line: undefined, grams: null, done: ticks.done.has(tickOf(dish)) };
@@ -125,7 +134,7 @@ function useDishes(live: LiveRun, setting: BenchSetting) {
   return { stands, tick: (dish: Dish) => ticks.mark(tickOf(dish), true) };
 }
 
-function OneList({ live, setting, list, blind }: OneListProps) {
+function OneList({ live, setting, list, blind, lossPercent }: OneListProps) {
   const [runningOn, setRunningOn] = useState(false);
   const [shownG, setShownG] = useState(0);
   const [again, setAgain] = useState<string | null>(null);
@@ -150,7 +159,11 @@ function OneList({ live, setting, list, blind }: OneListProps) {
           {list.name}
         </Heading>
         <Box color="soft" fontSize="sm">
-          {formatNumber(list.dishes.length - open.length)} of {list.dishes.length} dishes weighed
+          {formatNumber(list.dishes.length - open.length)} of {list.dishes.length}{' '}
+          {list.by === 'shared' ? 'weighed' : 'dishes weighed'}
+          {list.by === 'shared' &&
+            lossPercent > 0 &&
+            `, ${formatNumber(lossPercent)} % more for what sticks to it`}
         </Box>
         <Box as="ol" listStyleType="none" mt="2" aria-label={`Dishes of ${list.name}`}>
           {list.dishes.map((dish) => (
@@ -160,6 +173,7 @@ function OneList({ live, setting, list, blind }: OneListProps) {
               {...stands(dish)}
               present={dish === now}
               blind={blind}
+              named={list.by === 'shared'}
               onAgain={() => setAgain(dish.key)}
             />
           ))}
@@ -169,10 +183,11 @@ function OneList({ live, setting, list, blind }: OneListProps) {
         {now ? (
           <>
             <Box fontWeight="bold" fontSize="lg" mb="1.5">
-              {capitalised(whoseDish(now))}: {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
+              {list.by !== 'shared' && `${capitalised(whoseDish(now))}: `}
+              {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
               {list.by === 'shared' && (
                 <Box fontWeight="normal" fontSize="sm" color="soft">
-                  one bowl for the class, {gramsWords(now.eachG)} of it for each
+                  into one bowl, {gramsWords(now.eachG)} of it for each
                 </Box>
               )}
             </Box>
@@ -208,11 +223,13 @@ interface DishLineProps {
   done: boolean;
   present: boolean;
   blind: boolean;
+  /** Of several things in one list each says what it is. */
+  named: boolean;
   onAgain(): void;
 }
 
 /** One dish: what goes in, for whom, and what really went in. */
-function DishLine({ dish, line, grams, done, present, blind, onAgain }: DishLineProps) {
+function DishLine({ dish, line, grams, done, present, blind, named, onAgain }: DishLineProps) {
   const { mark, wanted } = dish;
   return (
     <Flex
@@ -230,6 +247,7 @@ function DishLine({ dish, line, grams, done, present, blind, onAgain }: DishLine
         {gramsWords(wanted.wantedG)}
       </Box>
       <Box flex="1" minW="0">
+        {named && <strong>{dish.name} </strong>}
         {whoseDish(dish)}
         {mark && (
           <Box as="span" color="soft">

@@ -49,7 +49,7 @@ export function WeighPad({ wanted, name, shownG, onShown, onKeep }: WeighPadProp
         went={settingZero ? null : went}
         onSetting={() => setSettingZero(!settingZero)}
       />
-      <Flex align="center" gap="3" mt="2">
+      <Flex align="center" gap="3" mt={{ base: '1', md: '2' }}>
         <TypedInput
           label={settingZero ? 'What the scale shows before' : 'What the scale shows now'}
           placeholder={settingZero ? 'what it shows before you begin' : 'what it shows now'}
@@ -96,7 +96,7 @@ interface DisplayProps extends Pick<WeighPadProps, 'wanted' | 'name' | 'shownG'>
 /** What the scale shows, where to stop, and how wide fine is. */
 function Display({ wanted, name, shownG, settingZero, went, onSetting }: DisplayProps) {
   return (
-    <Box bg="tawnyWash" borderRadius="8px" px="4" py="3">
+    <Box bg="tawnyWash" borderRadius="8px" px="4" py={{ base: '1.5', md: '3' }}>
       <Flex align="baseline" justify="space-between" gap="3" wrap="wrap">
         <Flex align="baseline" gap="2">
           <span>the scale shows</span>
@@ -159,7 +159,12 @@ interface WeighKeysProps {
 function WeighKeys({ typed, onTyped, onZero, says, onKeep }: WeighKeysProps) {
   const press = (key: string) => typed.length < mostTyped && onTyped(typed + key);
   return (
-    <Box display="grid" gridTemplateColumns="repeat(4, 1fr)" gap="2">
+    <Box
+      display="grid"
+      gridTemplateColumns="repeat(4, 1fr)"
+      gap={{ base: '1.5', md: '2' }}
+      css={{ '& button': { minH: { base: '48px', md: '60px' } } }}
+    >
       {['7', '8', '9'].map((key) => (
         <PadKey key={key} onClick={() => press(key)}>
           {key}
@@ -208,7 +213,15 @@ function FineBar({ wanted, went }: { wanted: Wanted; went: number | null }) {
   const span = Math.max(wanted.wantedG * 1.25, wanted.wantedG + 6 * fine);
   const at = (grams: number) => `${Math.max(0, Math.min(100, (100 * grams) / span))}%`;
   return (
-    <Box position="relative" h="14px" my="2" borderRadius="7px" bg="rule" aria-hidden overflow="hidden">
+    <Box
+      position="relative"
+      h="14px"
+      my={{ base: '1', md: '2' }}
+      borderRadius="7px"
+      bg="rule"
+      aria-hidden
+      overflow="hidden"
+    >
       <Box
         position="absolute"
         top="0"
