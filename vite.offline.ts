@@ -54,6 +54,16 @@ export function offline(): Plugin {
             },
           },
           {
+            // What a page that is kept is made of, as it asked for it: its name says its version.
+            urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/assets/'),
+            handler: 'CacheFirst',
+            options: {
+              cacheName: 'parts',
+              expiration: { maxEntries: 200, maxAgeSeconds: 30 * 24 * 3600 },
+              cacheableResponse: { statuses: [200] },
+            },
+          },
+          {
             // What is kept under a hash never changes.
             urlPattern: ({ url }) => /^\/api\/runs\/[^/]+\/stations\/\d+\/pictures\//.test(url.pathname),
             handler: 'CacheFirst',

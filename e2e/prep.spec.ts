@@ -110,8 +110,8 @@ async function weighOut(page: Page) {
   await shows.fill('5.1');
   await expect(page.getByText('Fine.')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('1 of 12 dishes weighed')).toBeVisible();
-  // The scale is not at zero: 12.3 g on it, 5 g wanted, stop at 17.3; 18.8 is one and a half too much.
+  await expect(page.getByText('1 of 16 dishes weighed')).toBeVisible();
+  // Twelve stations and a spare of each of four levels. The scale is not at zero: 12.3 g on it, 5 g wanted, stop at 17.3; 18.8 is one and a half too much.
   await page.getByRole('button', { name: /The scale shows 0 g/ }).click();
   await page.getByLabel('What the scale shows before').fill('12.3');
   await page.keyboard.press('Enter');
@@ -120,7 +120,7 @@ async function weighOut(page: Page) {
   await expect(page.getByText('Check.')).toBeVisible();
   await expect(page.getByText(/1\.5 g \(30 %\) too much/i).first()).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('2 of 12 dishes weighed')).toBeVisible();
+  await expect(page.getByText('2 of 16 dishes weighed')).toBeVisible();
   await expect.poll(() => weighedRows().length).toBe(2);
   const grams = weighedRows().map(({ station, body }) => [
     station,
@@ -195,6 +195,17 @@ async function theRun(page: Page, tablet: Page) {
   await expect.poll(() => weighedRows().length).toBe(3);
 }
 
+/** Waits until the page is kept on the device. */
+const kept = (page: Page) =>
+  expect
+    .poll(
+      () => page.evaluate(() => caches.open('parts').then((parts) => parts.keys().then((all) => all.length))),
+      {
+        timeout: 30_000,
+      },
+    )
+    .toBeGreaterThan(5);
+
 test('a list ticked on a phone while the server is stopped is there when it is back', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
@@ -204,7 +215,10 @@ test('a list ticked on a phone while the server is stopped is there when it is b
     .getByRole('checkbox', { name: /Trays laid, as drawn/ });
   await expect(trays).toBeVisible();
   await expect(page.getByRole('status')).toContainText('All of it is on the server');
+  await kept(page);
   await server.down('SIGKILL');
+  // Opened anew without the server, it is there all the same.
+  await page.reload();
   await trays.check();
   await expect(page.getByRole('status')).toContainText('kept on this device');
   expect(server.query("SELECT what FROM ticks WHERE what LIKE '%:trays'")).toEqual([]);

@@ -9,6 +9,9 @@ export function tabletPageAt(path: string): TabletPage | null {
   return { kind: 'station', runId: runId!, station: station! };
 }
 
+/** Lists for a phone, ticked where there may be no network. */
+export const isListPage = (path: string): boolean => /^\/(?:jobs|shopping)\/?$/.test(path);
+
 /** An address that is half a character is taken as it stands. */
 function decoded(part: string): string {
   try {

@@ -9,3 +9,16 @@ export function keepOffline(): void {
   if (!('serviceWorker' in navigator) || import.meta.env.DEV) return;
   setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), afterMs);
 }
+
+/** The same for a list that is ticked where there is no network: with the parts of the program this page is made of. */
+export function keepPageOffline(): void {
+  keepOffline();
+  if (!('serviceWorker' in navigator)) return;
+  void navigator.serviceWorker.ready.then(({ active }) => {
+    const urlsToCache = performance
+      .getEntriesByType('resource')
+      .map(({ name }) => name)
+      .filter((name) => new URL(name).pathname.startsWith('/assets/'));
+    active?.postMessage({ type: 'CACHE_URLS', payload: { urlsToCache } });
+  });
+}

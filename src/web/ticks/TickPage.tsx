@@ -1,6 +1,7 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useEffect, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { keepPageOffline } from '../offline/keep-offline';
 import { Check } from '../ui/Check';
 import type { useTicks } from './use-ticks';
 
@@ -21,6 +22,7 @@ export function TickPage({
   useEffect(() => {
     document.title = `${title} · Tawny Beaker`;
   }, [title]);
+  useEffect(keepPageOffline, []);
   return (
     <Flex as="main" direction="column" minH="100dvh" maxW="560px" mx="auto" bg="sheet" px="4" pt="4">
       <Flex justify="space-between" align="baseline" gap="3">
