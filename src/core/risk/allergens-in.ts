@@ -15,7 +15,12 @@ const perhapsToo: Partial<Record<AllergenId, AllergenId>> = { gluten: 'wheat' };
 export function allergensIn(one: Named, onPacks: OnPacks): AllergensFound {
   const item = itemOf(one);
   const packs = onPacks(one);
-  const found = [...new Set([one.name, item?.name ?? one.name])].map((name) => allergensOf(name));
+  // Whoever says that the dip water is water has said that nothing of a dip is in it.
+  const water = one.item !== null && item?.family === 'water';
+  const found = [...new Set([item?.name ?? one.name, one.name])].map((name, i) => {
+    const read = allergensOf(name);
+    return water && i > 0 ? { ...read, oftenContains: [], unknown: [] } : read;
+  });
   const contains = new Set([...found.flatMap((each) => each.contains), ...packs]);
   const often = new Set([
     ...found.flatMap((each) => each.oftenContains),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newPlan, newStep, type Place, type Plan } from '../practical';
+import { newIngredient, newPlan, newStep, type Place, type Plan } from '../practical';
 import { noDecisions, planFromRecipe, readRecipe, settled } from '../recipe';
 import { hazardIds, hazards } from '../safety';
 import { controls } from './controls';
@@ -104,6 +104,16 @@ describe('the risk assessment', () => {
     expect(lines.find((line) => line.id === 'milk')!.instead).toContain(
       'oat milk (itself cereals with gluten) for milk',
     );
+    // A name as it was typed counts beside what the table takes it for, but water is water whatever it is for.
+    const dip = newIngredient({ id: 'w', item: 'water', name: 'Dip water', amount: 500, unit: 'g' });
+    const dark = newIngredient({ id: 'c', item: 'dark-chocolate', name: 'Chocolate with hazelnuts' });
+    const typed = { ...planOf('Water\n200 ml water'), formula: [dip, dark] };
+    expect(allergenLines(typed, noPacks).find(({ id }) => id === 'nuts')).toMatchObject({ often: false });
+    expect(allergenLines({ ...typed, formula: [dip] }, noPacks)).toEqual([]);
+    // What a pack says is told as certain, of the ingredient it is a pack of.
+    expect(allergenLines({ ...typed, formula: [dip] }, () => ['nuts'])).toMatchObject([
+      { id: 'nuts', often: false, from: ['dip water'] },
+    ]);
     const german = planOf(
       'Teig\n\nZutaten\n200 g Mehl\n2 Eier\n100 ml Milch\n\nZubereitung\nMehl, Eier und Milch verrühren.',
     );
