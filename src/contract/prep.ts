@@ -6,7 +6,7 @@ import {
   type RunCost,
   type Saving,
 } from '../core/order';
-import { about, flag, list, record, text, whole, type Of } from '../core/shape';
+import { about, flag, list, number, optional, record, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
 import { momentRange } from './runs';
 
@@ -23,11 +23,18 @@ export interface RunPrep {
   version: number;
 }
 
+/** Lowest and highest a thermometer shows that is read for a list, °C. */
+export const tickedCelsius = [-60, 400] as const;
+
 /** Something ticked off, or no longer, on a list: of the last word about it, by its own clock, the rest is forgotten. */
 const tickShape = record('Tick', {
   what: about('which line of which list, such as job:RUN:STEP', text(300, 1)),
   done: flag(),
   at: about('when, ms since 1970', whole(...momentRange)),
+  celsius: about(
+    'what the thermometer there showed: of an oven, a refrigerator',
+    optional(number(...tickedCelsius, '°C')),
+  ),
 });
 export type Tick = Of<typeof tickShape>;
 const mostTicks = 500;

@@ -1,4 +1,5 @@
-export { prepLines, type PrepLine, type PrepPerson } from './prep-lines';
+export { prepLines, type PrepLine, type PrepPerson, type ReadThere } from './prep-lines';
+export { judgeReading } from './read-there';
 export { isShort, pullList, sharingOf, type Pull, type Sharing, type Use } from './pull-list';
 export { usesIn } from './uses';
 export { toolsSource, type Tool } from './tools';

@@ -1,5 +1,5 @@
 import type { DatedJob } from '../days';
-import type { Plan } from '../practical';
+import type { Plan, Step } from '../practical';
 
 /** Who sees to something before the bell. */
 export type PrepPerson = 'technician' | 'teacher' | 'class';
@@ -13,6 +13,22 @@ export interface PrepLine {
   at: number | null;
   /** Something to read of it. */
   note: string;
+  /** Where a thermometer is read for it; null: nowhere. */
+  reads: ReadThere | null;
+}
+
+/** What a thermometer that is read before a bell stands in, and what it ought to show. */
+export type ReadThere = { in: 'oven'; wantedC: number } | { in: 'refrigerator' };
+
+/** What the ovens of a step are to be at, °C: as it is set, as it is needed, or as its text says; null: it does not say. */
+function ovensIn({ needs, settings, text }: Step): (number | null)[] {
+  const set = settings.flatMap(({ what, celsius }) => (what === 'oven' ? [celsius] : []));
+  const needed = needs.flatMap(({ resource, celsius }) => (resource === 'oven' ? [celsius] : []));
+  if (set.length + needed.length > 0 || !/\boven\b/i.test(text)) return [...set, ...needed];
+  const said = /\boven\b[^.;]{0,60}?(\d{2,3})\s*°\s*([CF])\b/i.exec(text);
+  if (!said) return [];
+  const degrees = Number(said[1]);
+  return [said[2]!.toUpperCase() === 'F' ? Math.round(((degrees - 32) * 5) / 9) : degrees];
 }
 
 /** The key of one thing of a run. */
@@ -27,13 +43,12 @@ export function prepLines(
   plan: Plan,
   jobs: readonly Pick<DatedJob, 'stepId' | 'words' | 'when' | 'who' | 'startsAt'>[],
 ): PrepLine[] {
-  const any = (name: string, words: string, note: string, who: PrepPerson = 'technician'): PrepLine => ({
-    ...{ what: keyOf(runId, name), words, note, who, at: null },
+  const any = (name: string, words: string, note: string, reads: ReadThere | null = null): PrepLine => ({
+    ...{ what: keyOf(runId, name), words, note, who: 'technician', at: null, reads },
   });
   const staff = plan.formula.filter(({ by }) => by === 'staff').map(({ name }) => name.toLowerCase());
-  const ovens = plan.steps.some(({ needs, settings }) =>
-    [...needs.map(({ resource }) => resource), ...settings.map(({ what }) => what)].includes('oven'),
-  );
+  const ovens = plan.steps.flatMap(ovensIn);
+  const wantedC = ovens.find((celsius) => celsius !== null) ?? null;
   const cold = plan.steps.some(
     ({ needs, text }) =>
       needs.some(({ resource }) => resource === 'refrigerator') || /\bfridge|refrigerat/i.test(text),
@@ -51,14 +66,27 @@ export function prepLines(
       : []),
     ...(staff.length > 0 ? [any('weigh-out', 'Weighed out and labelled', staff.join(', '))] : []),
     any('trays', 'Trays laid, as drawn', 'with labels'),
-    ...(ovens
-      ? [any('ovens', 'Ovens really at their heat', 'a thermometer inside, at the setting used')]
+    ...(ovens.length > 0
+      ? [
+          any(
+            'ovens',
+            'Ovens really at their heat',
+            'a thermometer inside, at the setting used',
+            wantedC === null ? null : { in: 'oven', wantedC },
+          ),
+        ]
       : []),
-    ...(cold ? [any('refrigerator', 'Refrigerator at 5 °C or below', 'read, and room made on a shelf')] : []),
+    ...(cold
+      ? [
+          any('refrigerator', 'Refrigerator at 5 °C or below', 'read, and room made on a shelf', {
+            in: 'refrigerator',
+          }),
+        ]
+      : []),
     ...jobs
       .filter(({ when }) => when === 'before')
       .map(({ stepId, words, who, startsAt }): PrepLine => ({
-        ...{ what: keyOf(runId, `step:${stepId}`), words, who, at: startsAt, note: '' },
+        ...{ what: keyOf(runId, `step:${stepId}`), words, who, at: startsAt, note: '', reads: null },
       })),
   ];
 }

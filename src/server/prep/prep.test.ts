@@ -57,6 +57,15 @@ describe('what is ticked off', () => {
     expect(await ticks('%')).toEqual([]);
     expect((await send()).status).toBe(422);
   });
+
+  it('keeps what a thermometer showed there with it', async () => {
+    const what = 'prep:r:refrigerator';
+    const send = (celsius: unknown) =>
+      server.send('POST', '/api/ticks', { ticks: [{ what, done: false, at: monday + 40, celsius }] });
+    expect((await send(6.4)).status).toBe(200);
+    expect((await server.get(`/api/ticks?begins=${what}`)).body).toMatchObject([{ what, celsius: 6.4 }]);
+    expect((await send(900)).body).toMatchObject({ errors: [{ field: 'celsius' }] });
+  });
 });
 
 describe('a thermometer in ice and in boiling water', () => {

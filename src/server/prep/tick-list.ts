@@ -8,6 +8,7 @@ interface TickRow {
   done: number;
   at: number;
   author: string;
+  celsius: number | null;
 }
 
 /** What is ticked off: of the last word about each line the rest is forgotten, in whatever order they arrive. */
@@ -27,8 +28,8 @@ export class TickList {
       .orderBy('what')
       .select<TickRow[]>();
     const nameOf = await this.#authors.namer();
-    return rows.map(({ what, done, at, author }) => ({
-      ...{ what, done: done === 1, at },
+    return rows.map(({ what, done, at, author, celsius }) => ({
+      ...{ what, done: done === 1, at, ...(celsius !== null && { celsius }) },
       by: nameOf(author) ?? '',
     }));
   }
@@ -37,10 +38,10 @@ export class TickList {
   async keep(ticks: readonly Tick[], actor: TeacherActor): Promise<void> {
     const author = authorOf(actor);
     await this.#knex.transaction(async (knex) => {
-      for (const { what, done, at } of ticks) {
+      for (const { what, done, at, celsius = null } of ticks) {
         const there = await knex('ticks').where({ what }).first<TickRow | undefined>();
         if (there && there.at > at) continue;
-        await knex('ticks').insert({ what, done, at, author }).onConflict('what').merge();
+        await knex('ticks').insert({ what, done, at, author, celsius }).onConflict('what').merge();
       }
     });
   }

@@ -4,6 +4,7 @@ import { Link as RouterLink } from 'react-router';
 import type { RunJob } from '../../contract/days';
 import type { Run } from '../../contract/runs';
 import { prepLines, type PrepLine } from '../../core/prep';
+import { ReadLine } from '../ticks/ReadLine';
 import { useTicks } from '../ticks/use-ticks';
 import { WordButton } from '../ui/Button';
 import { Check } from '../ui/Check';
@@ -14,15 +15,7 @@ export function BeforeBellLines({ run, jobs }: { run: Run; jobs: readonly RunJob
   const lines = prepLines(run.id, run.plan, jobs);
   const timed = lines.filter(({ at }) => at !== null).sort((a, b) => a.at! - b.at!);
   const days = [...new Set(timed.map(({ at }) => format(at!, 'EEEE d MMM')))];
-  const line = (one: PrepLine) => (
-    <PrepTick
-      key={one.what}
-      line={one}
-      run={run}
-      done={ticks.done.has(one.what)}
-      onDone={(done) => ticks.mark(one.what, done)}
-    />
-  );
+  const line = (one: PrepLine) => <PrepTick key={one.what} line={one} run={run} ticks={ticks} />;
   return (
     <Box as="section" aria-label="Before the bell">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="semibold" color="tawny" mb="1">
@@ -59,8 +52,7 @@ export function BeforeBellLines({ run, jobs }: { run: Run; jobs: readonly RunJob
 interface PrepTickProps {
   line: PrepLine;
   run: Run;
-  done: boolean;
-  onDone(done: boolean): void;
+  ticks: ReturnType<typeof useTicks>;
 }
 
 const ways: Readonly<Record<string, (run: Run) => string>> = {
@@ -69,34 +61,38 @@ const ways: Readonly<Record<string, (run: Run) => string>> = {
   thermometers: (run) => `/rooms/${run.roomId}/thermometers`,
 };
 
-function PrepTick({ line, run, done, onDone }: PrepTickProps) {
+function PrepTick({ line, run, ticks }: PrepTickProps) {
+  const done = ticks.done.has(line.what);
   const way = ways[line.what.split(':').at(-1)!];
   return (
-    <Flex as="li" gap="2.5" py="1.5" align="flex-start" borderBottomWidth="1px" borderColor="rule">
-      <Flex asChild gap="2.5" align="flex-start" flex="1" minW="0" cursor="pointer">
-        <label>
-          <Check
-            type="checkbox"
-            checked={done}
-            onChange={(event) => onDone(event.target.checked)}
-            css={{ mt: '2px' }}
-          />
-          <Box minW="0" lineHeight="1.3" color={done ? 'soft' : 'ink'}>
-            {line.at !== null && <strong>{format(line.at, 'HH:mm')} </strong>}
-            {line.words}
-            <Box fontSize="sm" color="soft">
-              {[line.who, line.note].filter(Boolean).join(' · ')}
+    <Box as="li" borderBottomWidth="1px" borderColor="rule">
+      <Flex gap="2.5" py="1.5" align="flex-start">
+        <Flex asChild gap="2.5" align="flex-start" flex="1" minW="0" cursor="pointer">
+          <label>
+            <Check
+              type="checkbox"
+              checked={done}
+              onChange={(event) => ticks.mark(line.what, event.target.checked)}
+              css={{ mt: '2px' }}
+            />
+            <Box minW="0" lineHeight="1.3" color={done ? 'soft' : 'ink'}>
+              {line.at !== null && <strong>{format(line.at, 'HH:mm')} </strong>}
+              {line.words}
+              <Box fontSize="sm" color="soft">
+                {[line.who, line.note].filter(Boolean).join(' · ')}
+              </Box>
             </Box>
-          </Box>
-        </label>
+          </label>
+        </Flex>
+        {way && (
+          <WordButton asChild fontSize="sm">
+            <RouterLink to={way(run)} aria-label={`${line.words}: open`}>
+              open
+            </RouterLink>
+          </WordButton>
+        )}
       </Flex>
-      {way && (
-        <WordButton asChild fontSize="sm">
-          <RouterLink to={way(run)} aria-label={`${line.words}: open`}>
-            open
-          </RouterLink>
-        </WordButton>
-      )}
-    </Flex>
+      <ReadLine line={line} ticks={ticks} />
+    </Box>
   );
 }

@@ -9,6 +9,7 @@ import { prepLines, type PrepLine, type PrepPerson } from '../../core/prep';
 import { useRuns } from '../api/queries';
 import { request } from '../api/request';
 import { QuietButton } from '../ui/Button';
+import { ReadLine } from './ReadLine';
 import { remembered, TickLine, TickPage } from './TickPage';
 import { useTicks } from './use-ticks';
 
@@ -55,12 +56,17 @@ export function JobsPage() {
               {title}, {roomName}
             </Box>
             <Box as="ul" listStyleType="none">
-              {own.map(({ what, words, at, note, who: whose }) => (
-                <TickLine key={what} what={what} ticks={ticks}>
-                  {at !== null && <strong>{format(at, 'EEE HH:mm')} </strong>}
-                  {words}
+              {own.map((line) => (
+                <TickLine
+                  key={line.what}
+                  what={line.what}
+                  ticks={ticks}
+                  under={<ReadLine line={line} ticks={ticks} />}
+                >
+                  {line.at !== null && <strong>{format(line.at, 'EEE HH:mm')} </strong>}
+                  {line.words}
                   <Box fontSize="sm" color="soft">
-                    {[whose, note].filter(Boolean).join(' · ')}
+                    {[line.who, line.note].filter(Boolean).join(' · ')}
                   </Box>
                 </TickLine>
               ))}

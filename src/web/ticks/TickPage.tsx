@@ -63,24 +63,17 @@ export function TickPage({
 interface TickLineProps {
   what: string;
   ticks: Ticks;
+  /** What stands below it and is no part of what is touched. */
+  under?: ReactNode;
   children: ReactNode;
 }
 
 /** One line to tick, as tall as a thumb is wide. */
-export function TickLine({ what, ticks, children }: TickLineProps) {
+export function TickLine({ what, ticks, under, children }: TickLineProps) {
   const done = ticks.done.has(what);
   return (
-    <li>
-      <Flex
-        as="label"
-        align="flex-start"
-        gap="3.5"
-        py="3"
-        minH="52px"
-        borderBottomWidth="1px"
-        borderColor="rule"
-        cursor="pointer"
-      >
+    <Box as="li" borderBottomWidth="1px" borderColor="rule">
+      <Flex as="label" align="flex-start" gap="3.5" py="3" minH="52px" cursor="pointer">
         <Check
           type="checkbox"
           checked={done}
@@ -97,7 +90,8 @@ export function TickLine({ what, ticks, children }: TickLineProps) {
           {children}
         </Box>
       </Flex>
-    </li>
+      {under}
+    </Box>
   );
 }
 

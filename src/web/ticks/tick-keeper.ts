@@ -7,6 +7,8 @@ import { Watched } from '../watched/watched';
 interface TicksState {
   /** Lines that are done. */
   done: ReadonlySet<string>;
+  /** What thermometers showed, °C, by line. */
+  readings: ReadonlyMap<string, number>;
   /** Ticks made here that the server does not have yet. */
   waiting: number;
   /** The last try did not reach it. */
@@ -39,7 +41,7 @@ export class TickKeeper extends Watched<TicksState> {
 
   /** @param begins with what its lines begin */
   constructor(begins: string, shelf: Shelf = localStorage) {
-    super({ done: new Set(), waiting: 0, away: false, refused: null });
+    super({ done: new Set(), readings: new Map(), waiting: 0, away: false, refused: null });
     this.#begins = begins;
     this.#shelf = shelf;
     this.#tries = new Tries(() => void this.#flush(), { firstMs: 1000, longestMs: 10_000 });
@@ -53,7 +55,8 @@ export class TickKeeper extends Watched<TicksState> {
     this.#tries.soon(0);
     try {
       const ticks = await request<TickNow[]>(`${routes.ticks}?begins=${encodeURIComponent(this.#begins)}`);
-      for (const { what, done, at } of ticks) this.#take({ what, done, at });
+      for (const { what, done, at, celsius } of ticks)
+        this.#take({ what, done, at, ...(celsius !== undefined && { celsius }) });
       this.#write(knownKey(this.#begins), [...this.#known.values()]);
       this.set({ away: false });
       this.#tell();
@@ -62,8 +65,9 @@ export class TickKeeper extends Watched<TicksState> {
     }
   };
 
-  mark(what: string, done: boolean): void {
-    const tick = { what, done, at: Date.now() };
+  /** @param celsius what a thermometer shows there; what was read before stays with its line */
+  mark(what: string, done: boolean, celsius = this.#known.get(what)?.celsius): void {
+    const tick = { what, done, at: Date.now(), ...(celsius !== undefined && { celsius }) };
     this.#take(tick);
     this.#own.set(what, tick);
     this.#write(waitingKey, [...this.#waiting().filter((one) => one.what !== what), tick]);
@@ -116,7 +120,10 @@ export class TickKeeper extends Watched<TicksState> {
 
   #tell() {
     const done = [...this.#known.values()].filter((tick) => tick.done).map(({ what }) => what);
-    this.set({ done: new Set(done), waiting: this.#waiting().length });
+    const readings = [...this.#known.values()].flatMap(({ what, celsius }) =>
+      celsius === undefined ? [] : [[what, celsius] as const],
+    );
+    this.set({ done: new Set(done), readings: new Map(readings), waiting: this.#waiting().length });
   }
 
   #read(key: string): Tick[] {

@@ -18,5 +18,8 @@ export function useTicks(begins: string) {
     };
   }, [keeper]);
   const state = useSyncExternalStore(keeper.subscribe, keeper.state);
-  return { ...state, mark: (what: string, done: boolean) => keeper.mark(what, done) };
+  return {
+    ...state,
+    mark: (what: string, done: boolean, celsius?: number) => keeper.mark(what, done, celsius),
+  };
 }

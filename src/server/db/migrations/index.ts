@@ -6,6 +6,7 @@ import * as arriving from './004-arriving';
 import * as library from './005-library';
 import * as room from './006-room';
 import * as prep from './007-prep';
+import * as tickReadings from './008-tick-readings';
 
 export interface Migration {
   name: string;
@@ -21,4 +22,5 @@ export const migrations: readonly Migration[] = [
   { name: '005-library', up: library.up },
   { name: '006-room', up: room.up },
   { name: '007-prep', up: prep.up },
+  { name: '008-tick-readings', up: tickReadings.up },
 ];
