@@ -195,6 +195,9 @@ async function theRun(page: Page, tablet: Page) {
   await expect.poll(() => weighedRows().length).toBe(3);
 }
 
+/** What a list says of where its ticks are. */
+const where = (page: Page) => page.getByRole('status', { name: 'Where the ticks are' });
+
 /** Waits until the page is kept on the device. */
 const kept = (page: Page) =>
   expect
@@ -214,16 +217,30 @@ test('a list ticked on a phone while the server is stopped is there when it is b
     .getByRole('region', { name: /11 Food, Soda scones/ })
     .getByRole('checkbox', { name: /Trays laid, as drawn/ });
   await expect(trays).toBeVisible();
-  await expect(page.getByRole('status')).toContainText('All of it is on the server');
+  await expect(where(page)).toContainText('All of it is on the server');
+  // The oven is to be at 200 °C: at 183 it is not ticked off by what is read, at 197 it is.
+  const scones = page.getByRole('region', { name: /11 Food, Soda scones/ });
+  const oven = scones.getByLabel('What the oven shows');
+  await oven.fill('183');
+  await oven.press('Tab');
+  await expect(scones.getByText('17 °C too cold')).toBeVisible();
+  const ovens = scones.getByRole('checkbox', { name: /Ovens really at their heat/ });
+  await expect(ovens).not.toBeChecked();
+  await oven.fill('197');
+  await oven.press('Tab');
+  await expect(ovens).toBeChecked();
+  await expect
+    .poll(() => server.query("SELECT done, celsius FROM ticks WHERE what LIKE '%:ovens'"))
+    .toEqual([{ done: 1, celsius: 197 }]);
   await kept(page);
   await server.down('SIGKILL');
   // Opened anew without the server, it is there all the same.
   await page.reload();
   await trays.check();
-  await expect(page.getByRole('status')).toContainText('kept on this device');
+  await expect(where(page)).toContainText('kept on this device');
   expect(server.query("SELECT what FROM ticks WHERE what LIKE '%:trays'")).toEqual([]);
   await server.up();
-  await expect(page.getByRole('status')).toContainText('All of it is on the server', { timeout: 30_000 });
+  await expect(where(page)).toContainText('All of it is on the server', { timeout: 30_000 });
   expect(
     server.query<{ what: string; done: number }>("SELECT what, done FROM ticks WHERE what LIKE '%:trays'"),
   ).toMatchObject([{ done: 1 }]);

@@ -46,7 +46,7 @@ export function prepLines(
   const any = (name: string, words: string, note: string, reads: ReadThere | null = null): PrepLine => ({
     ...{ what: keyOf(runId, name), words, note, who: 'technician', at: null, reads },
   });
-  const staff = plan.formula.filter(({ by }) => by === 'staff').map(({ name }) => name.toLowerCase());
+  const staff = plan.formula.filter(({ by }) => by !== 'students').map(({ name }) => name.toLowerCase());
   const ovens = plan.steps.flatMap(ovensIn);
   const wantedC = ovens.find((celsius) => celsius !== null) ?? null;
   const cold = plan.steps.some(

@@ -2,10 +2,10 @@ import { Box, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { RunPrep } from '../../contract/prep';
 import { capitalised, formatNumber, listed } from '../../core/format';
-import { isShort, pullList, sharingOf, toolsSource, usesIn, type Pull } from '../../core/prep';
+import { isShort, pullList, sharingOf, toolsSource, usesIn, type Pull, type Sharing } from '../../core/prep';
 import type { Remark } from '../../core/remark';
 import type { BenchSetting } from '../../core/run';
-import type { LessonTimetable } from '../../core/timetable';
+import { rangesOf, type LessonTimetable } from '../../core/timetable';
 import { workingOf } from '../../core/working';
 import { RemarkCard } from '../margin/RemarkCard';
 import { RanShort } from '../short/RanShort';
@@ -44,16 +44,33 @@ export function NotOnTheBench({ live, setting, prep, timetable }: NotOnTheBenchP
   );
 }
 
+const stationsWords = (stations: readonly number[]) =>
+  `${stations.length === 1 ? 'station' : 'stations'} ${rangesOf(stations)}`;
+
+/** “stations 7–12 take it from 1–6 at 48 min”. */
+function takenOver(turns: Sharing['turns']): string[] {
+  const at = new Map<number, { station: number; after: number }[]>();
+  for (const { station, after, fromMin } of turns) {
+    if (after === null) continue;
+    const minute = Math.round(fromMin);
+    at.set(minute, [...(at.get(minute) ?? []), { station, after }]);
+  }
+  return [...at].map(([minute, all]) => {
+    const to = all.map(({ station }) => station);
+    const from = rangesOf(all.map(({ after }) => after));
+    return `${stationsWords(to)} ${all.length === 1 ? 'takes' : 'take'} it from ${from} at ${formatNumber(minute)} min`;
+  });
+}
+
 function remarkOf(pull: Pull, { plan }: BenchSetting, timetable: LessonTimetable | null): Remark {
   const { id, name, wanted, has, stations } = pull;
   const uses = timetable ? usesIn(pull, plan, timetable) : [];
   const shared = uses.length > 0 ? sharingOf(uses, has!) : null;
-  const turns = shared?.turns.filter(({ after }) => after !== null) ?? [];
   const why =
     shared && shared.waiting.length === 0
-      ? `By the timetable they can go round: ${listed(turns.map(({ station, after, fromMin }) => `station ${station} takes it from ${after} at ${formatNumber(Math.round(fromMin))} min`))}.`
+      ? `By the timetable they can go round: ${listed(takenOver(shared.turns))}.`
       : shared && shared.waiting.length < stations.length
-        ? `${capitalised(listed(shared.waiting.map((station) => `station ${station}`)))} would wait for one: borrow ${wanted - has!}, or let two stations share.`
+        ? `${capitalised(stationsWords(shared.waiting))} would wait for one: borrow ${wanted - has!}, or let two stations share.`
         : `Borrow ${wanted - has!}, or let two stations share.`;
   return {
     id: `short:${id}`,

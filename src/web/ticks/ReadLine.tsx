@@ -12,7 +12,7 @@ export function ReadLine({ line, ticks }: { line: PrepLine; ticks: ReturnType<ty
   const judged = celsius === null ? null : judgeReading(reads, celsius);
   const [low, high] = tickedCelsius;
   return (
-    <Box pb="2" pl="9" fontSize="sm">
+    <Box pb="2" pl={{ base: '10', md: '7' }} fontSize="sm">
       <Flex align="center" gap="2">
         <span>it shows</span>
         <NumberField

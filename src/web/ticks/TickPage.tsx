@@ -39,6 +39,7 @@ export function TickPage({
       </Box>
       <Box
         role="status"
+        aria-label="Where the ticks are"
         position="sticky"
         bottom="0"
         bg="sheet"
