@@ -1,14 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { batchTables } from '../batch';
+import { batchFacts, batchTables, tablesOf } from '../batch';
 import { newIngredient, newPlan, type Ingredient, type Plan } from '../practical';
 import { numberLevels } from '../practical/testing/plans';
 import {
   emptyPantry,
   orderOf,
   ownDensities,
+  purchaseWords,
   savingsOf,
   stockAfter,
   usualPrepWays,
+  withOwnDensities,
   type OrderRun,
   type Pantry,
   type Product,
@@ -181,6 +183,12 @@ describe('what is bought', () => {
     expect(order.lines.find(({ key }) => key === 'egg')!.parts).toMatchObject([{ batches: 8, grams: 400 }]);
     expect(order.lines.find(({ key }) => key === 'egg-yolk')).toMatchObject({ outOf: 'egg', purchases: [] });
     expect(order.byProducts).toMatchObject([{ key: 'egg-white', grams: 264, couldGoTo: [] }]);
+    // Of two lessons what is left of both.
+    const two = orderOf([yolks, { ...yolks, id: 'z' }], emptyPantry, options);
+    expect(two.byProducts).toMatchObject([{ key: 'egg-white', grams: 528 }]);
+    // Yolks in stock are not taken: they come out of the eggs that are bought.
+    const stocked = pantryWith({ stock: [{ ingredient: 'egg yolk', grams: 100 }] });
+    expect(lineOf([yolks], 'egg-yolk', stocked).fromStockG).toBe(0);
   });
 
   it('an ingredient with no pack is bought by mass, and eggs are whole', () => {
@@ -194,7 +202,20 @@ describe('what is bought', () => {
       loose: true,
       purchases: [{ boughtG: 30 }],
     });
-    expect(lines.find(({ key }) => key === 'egg')!.purchases[0]!.boughtG).toBe(300);
+    const eggs = lines.find(({ key }) => key === 'egg')!;
+    expect(eggs.purchases[0]!.boughtG).toBe(300);
+    expect(lines.find(({ name }) => name === 'Moon dust')!.parts[0]!.note).toBe('');
+    expect(purchaseWords(eggs.purchases[0]!, eggs.pieceG)).toBe('1 × 300 g');
+    const dust = lines.find(({ name }) => name === 'Moon dust')!;
+    expect(purchaseWords(dust.purchases[0]!, null)).toBe('30 g, no pack known');
+    // Seven and a half eggs are eight, where no pack of them is sold.
+    const half = { ...plan, formula: [line('b', 'egg yolk', 1.5, { unit: 'each' })] };
+    const whole = orderOf(
+      [run({ plan: half, stations: [null, null, null, null, null] })],
+      emptyPantry,
+      options,
+    );
+    expect(whole.lines.find(({ key }) => key === 'egg')!.parts[0]!.batches).toBe(8);
   });
 });
 
@@ -226,7 +247,11 @@ describe('what it costs', () => {
     const cheap = pantryWith({
       products: [...priced.products, product('milk', 1000, 0.5), product('baking powder', 1000, 0.1)],
     });
-    const words = savingsOf(orderOf(runs, cheap, options), runs, cheap).map((one) => one.words);
+    const savings = savingsOf(orderOf(runs, cheap, options), runs, cheap);
+    const words = savings.map((one) => one.words);
+    const saved = savings.map(({ saves }) => saves);
+    expect(saved).toEqual([...saved].sort((a, b) => b - a));
+    expect(saved.length).toBeGreaterThan(1);
     expect(words).toContain('milk in place of Buttermilk');
     expect(words).toContain('no spares for 9B');
     expect(words.join()).not.toContain('baking powder');
@@ -243,5 +268,26 @@ describe('a school’s own densities', () => {
       n: 6,
     });
     expect(ownDensities(cups, 1).get('plain-flour')!.n).toBe(2);
+  });
+
+  it('take the place of the table’s, and stand in for what no table knows; the rest stays', () => {
+    const own = ownDensities([
+      { id: 'a', ingredient: 'Plain flour', ml: 250, grams: 128, at: 0 },
+      { id: 'b', ingredient: 'Moon dust', ml: 100, grams: 70, at: 0 },
+    ]);
+    const formula = [
+      line('f', 'Plain flour', 1, { unit: 'cup' }),
+      line('m', 'Moon dust', 1, { unit: 'cup' }),
+      line('s', 'Caster sugar', 1, { unit: 'cup' }),
+    ];
+    const plan = { ...scones, factors: [], formula };
+    const facts = withOwnDensities(batchFacts(plan), formula, own);
+    const grams = formula.map((one) => tablesOf(facts).gramsOf(one));
+    const table = formula.map((one) => batchTables.gramsOf(one));
+    // The plan's cup is of 250 ml: 128 g and 175 g; of sugar what the table says.
+    expect(grams[0]).toBeCloseTo(128, 6);
+    expect(grams[1]).toBeCloseTo(175, 6);
+    expect(grams[2]).toBe(table[2]);
+    expect(table[1]).toBeNull();
   });
 });

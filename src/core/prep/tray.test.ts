@@ -5,6 +5,7 @@ import { numberLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import type { Bar, LessonTimetable } from '../timetable';
+import { newEquipment } from '../room';
 import { isShort, pullList, sharingOf, trayOf, usesIn } from '.';
 
 const plan: Plan = {
@@ -79,10 +80,43 @@ describe('the pull list', () => {
     expect(list.find(({ id }) => id === 'pot-holders')!.wanted).toBe(2);
   });
 
+  it('just enough is not short; two stations use one balance where the room has some, each its own where none is drawn', () => {
+    expect([isShort({ wanted: 3, has: 3 }), isShort({ wanted: 3, has: 2 })]).toEqual([false, true]);
+    const balances = (count: number, by: 'students' | 'staff') => {
+      const equipment = Array.from({ length: count }, (_, i) => newEquipment('balance', `b${i}`, i + 1));
+      const own = { ...plan, formula: plan.formula.map((one) => ({ ...one, by })) };
+      const list = pullList(own, benchSetting(own, { ...room, equipment }, treatments, batchTables));
+      return list.find(({ id }) => id === 'balance');
+    };
+    expect(balances(2, 'students')).toMatchObject({ wanted: 2, has: 2 });
+    expect(balances(0, 'students')).toMatchObject({ wanted: 3, has: null });
+    expect(balances(2, 'staff')).toBeUndefined();
+  });
+
+  it('has a thermometer for each the plan reads', () => {
+    const thermometers = [
+      { id: 'a', in: 'syrup' as const, smallestDivisionC: 1 },
+      { id: 'b', in: 'oven' as const, smallestDivisionC: 5 },
+    ];
+    const own = { ...plan, thermometers };
+    const names = pullList(own, benchSetting(own, room, treatments, batchTables)).map(({ id, name }) => [
+      id,
+      name,
+    ]);
+    expect(names.filter(([id]) => id!.startsWith('thermometer'))).toEqual([
+      ['thermometer', 'thermometer'],
+      ['thermometer-2', 'thermometer 2'],
+    ]);
+  });
+
   it('a tool is in use over the steps whose words ask for it, at each station from its first to its last', () => {
     const bar = (station: number, stepId: string, startMin: number, endMin: number) =>
       ({ lane: { kind: 'station', number: station }, stepId, startMin, endMin }) as Bar;
-    const bars = [bar(1, 'b', 10, 15), bar(1, 'c', 15, 40), bar(2, 'c', 20, 45), bar(3, 'a', 0, 9)];
+    const oven = {
+      ...bar(1, 'c', 60, 90),
+      lane: { kind: 'shared', shared: 'oven', number: 1 },
+    } as unknown as Bar;
+    const bars = [oven, bar(1, 'b', 10, 15), bar(1, 'c', 15, 40), bar(2, 'c', 20, 45), bar(3, 'a', 0, 9)];
     const rack = pullList(plan, setting).find(({ id }) => id === 'wire-rack')!;
     const timetable = { bars } as LessonTimetable;
     expect(usesIn(rack, plan, timetable)).toEqual([

@@ -6,7 +6,7 @@ import { numberLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import { blindCodes } from '../weighing';
-import { runningOn, weighingLists } from '.';
+import { runningOn, weighingLists, whoseDish, withOneBowl } from '.';
 
 const plan: Plan = {
   ...newPlan('Scones', null),
@@ -77,6 +77,28 @@ describe('the weigh-out', () => {
       [[3, 4], 2, expect.closeTo(2 * 3 * 1.05, 9)],
       [[1], 8, expect.closeTo(8 * 2 * 1.05, 9)],
     ]);
+    expect(flour!.dishes.map(whoseDish)).toEqual(['stations 1, 2, 3 and 4 and 3 kept ready']);
+    expect(soda!.dishes.map(whoseDish)).toEqual(['stations 3 and 4 and 1 kept ready', 'station 1 and 1 kept ready']);
+    expect(soda!.dishes.map(({ mark }) => mark)).toEqual(['1 % of plain flour', '4 % of plain flour']);
+    // All that goes into the bowl is weighed as one; what is not shared stays beside it.
+    const apart = { ...plan, formula: plan.formula.map((one, i) => (i === 0 ? shared.formula[0]! : one)) };
+    const both = weighingLists(apart, {
+      ...options,
+      setting: benchSetting(apart, place, treatments, batchTables),
+      ways,
+    });
+    expect(withOneBowl(both).map(({ name, dishes }) => [name, dishes.length])).toEqual([
+      ['The bowl for the class', 1],
+      ['Bicarbonate of soda', 5],
+    ]);
+    const [bowl] = withOneBowl([flour!, soda!]);
+    expect(bowl).toMatchObject({ varied: true, by: 'shared' });
+    expect(bowl!.dishes.map(({ name }) => name)).toEqual([
+      'Plain flour',
+      ...soda!.dishes.map(() => 'Bicarbonate of soda'),
+    ]);
+    expect(bowl!.totalG).toBeCloseTo(1470 + 2 * 3 * 1.05 + 8 * 2 * 1.05, 9);
+    expect(withOneBowl(weighingLists(plan, { ...options, ways }))).toHaveLength(2);
   });
 
   it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {

@@ -128,8 +128,8 @@ function dishOf(
 }
 
 function keptReady(all: readonly Dish[]): string {
-  const ready = all.filter((dish) => dish.ready !== '');
-  return ready.length === 1 ? ready[0]!.ready : ready.length === 0 ? '' : `${ready.length} kept ready`;
+  const count = all.filter(({ ready }) => ready !== '').length;
+  return count === 0 ? '' : `${count} kept ready`;
 }
 
 /** Those that get the same are given it out of one bowl, with what sticks to it. */

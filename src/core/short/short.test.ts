@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
+import type { AllergenId } from '../ingredients';
 import { emptyPantry, type Pantry } from '../order';
 import { newIngredient, newPlan, noPortions, stationPlan, type Plan } from '../practical';
 import { inOtherTin, shrinkToScarcest, toolSwapsFor, waysOut, type ShortAsked } from '.';
@@ -53,6 +54,10 @@ describe('ran short', () => {
     expect(kinds({ haveG: 1200, spares: 2 })).not.toContain('buy');
     expect(kinds({ haveG: 1199, spares: 2 })).not.toContain('spares');
     expect(waysOf({ haveG: 1300, spares: 2 })[0]!.name).toBe('keep 1 spare of 2');
+    expect(waysOf({ haveG: 1200, spares: 2 })[0]!.name).toBe('leave out the spares');
+    // Half a batch and less is another test.
+    const smaller = (haveG: number) => waysOf({ haveG }).find(({ kind }) => kind === 'smaller')!.testCost;
+    expect([smaller(480), smaller(600), smaller(900)]).toEqual([2, 1, 1]);
     expect(waysOf({ ingredientId: 'nuts', haveG: 0 })[0]).toMatchObject({ kind: 'leave-out', testCost: 1 });
     expect(kinds({ haveG: 0 })).not.toContain('leave-out');
     // A batch of nothing is none.
@@ -66,6 +71,10 @@ describe('ran short', () => {
       products: [{ ...sugar, store: null, keepsDays: null, allergens: null }],
     };
     expect(waysOf({ haveG: 500, canBuy: true, pantry })[0]!.name).toBe('buy 2 × 500 g, 1.80');
+    // Cheap flour is no sugar.
+    const flour = { ...pantry.products[0]!, id: 'q', ingredient: 'plain flour', price: 0.1 };
+    const both = { ...pantry, products: [flour, ...pantry.products] };
+    expect(waysOf({ haveG: 500, canBuy: true, pantry: both })[0]!.name).toBe('buy 2 × 500 g, 1.80');
   });
 
   it('never offers to swap what is tested as if it were fair, nor what there is too little of', () => {
@@ -82,6 +91,13 @@ describe('ran short', () => {
       .filter(({ kind }) => kind === 'swap')
       .map(({ testCost }) => testCost);
     expect(new Set(costs)).toEqual(new Set([3]));
+    const optional = { ...tested, formula: tested.formula.map((one) => ({ ...one, optional: true })) };
+    expect(kinds({ plan: optional, haveG: 0 })).not.toContain('leave-out');
+    const elsewhere: Plan = {
+      ...plan,
+      factors: [{ ...tested.factors[0]!, acts: { on: 'words', scale: 'number' } }],
+    };
+    expect(waysOf({ plan: elsewhere, haveG: 700 }).find(({ kind }) => kind === 'swap')!.testCost).toBe(1);
     const little = { ...emptyPantry, stock: [{ ingredient: 'granulated sugar', grams: 150 }] };
     expect(waysOf({ pantry: little }).some(({ name }) => name.includes('granulated'))).toBe(false);
   });
@@ -130,6 +146,27 @@ describe('ran short', () => {
     expect(ways.find(({ name }) => name.includes('soya'))!.testWords).toContain('Brings soya');
     const oats = ways.find(({ name }) => name.includes('oat'))!.testWords;
     expect(oats).toMatch(/Brings [^.]*gluten/);
+    expect(oats).not.toMatch(/Brings [^.]*milk/);
+    // What the school's own pack says is brought in too; what was there before is not brought.
+    const says = (allergens: AllergenId[]) => {
+      const pack = {
+        id: 'p',
+        ingredient: 'granulated sugar',
+        name: '',
+        packG: 500,
+        price: null,
+        supplier: '',
+      };
+      const own_ = { ...pack, store: null, keepsDays: null, allergens };
+      const pantry = {
+        ...emptyPantry,
+        products: [own_, { ...own_, ingredient: 'caster sugar', allergens: ['nuts' as const] }],
+      };
+      return waysOf({ haveG: 700, pantry }).find(({ name }) => name.includes('granulated'))!.testWords;
+    };
+    expect(says([])).not.toMatch(/rings/);
+    expect(says(['milk', 'nuts'])).toMatch(/Brings milk:/);
+    expect(says(['gluten'])).toMatch(/Brings [^.]*gluten[^.]*\. May bring wheat/);
   });
 
   it('fewer stations: of the treatment with most repeats, never the last of one', () => {
