@@ -47,6 +47,27 @@ describe('what a class must not have', () => {
     expect(judged(planOf(...names), what).verdict).toBe(verdict);
   });
 
+  it('what nobody knows of a name is not known, whatever the table takes it for', () => {
+    const named = (name: string, item: string) => ({
+      ...planOf('Water'),
+      formula: [newIngredient({ id: 'a', item, name, amount: 10 })],
+    });
+    expect(judged(named('Zqx sugar', 'caster-sugar'), 'milk').verdict).toBe('cannot tell');
+    expect(judged(named('Dip water', 'water'), 'milk').verdict).toBe('yes');
+    expect(judged(named('Milk water', 'water'), 'milk').verdict).toBe('no');
+  });
+
+  it('levels that put nothing in name no ingredient', () => {
+    const plan = planOf('Caster sugar');
+    const levels = ['  none ', '–', 'Butter'].map((words, i) => ({
+      ...{ id: `l${i}`, value: null, words, control: i === 0, open: false },
+    }));
+    const acts = { on: 'swap' as const, ingredientId: 'i0' };
+    const swapped = { ...plan, factors: [{ id: 'f', name: 'fat', unit: '', levels, acts }] };
+    expect(judged(swapped, 'milk')).toMatchObject({ verdict: 'no', because: ['butter'] });
+    expect(judged(swapped, 'eggs').verdict).toBe('yes');
+  });
+
   // Facts of labels: gelatine in sweets, suet, rennet, finings, stock; names that take it back are not believed either.
   it.each<[NeedId, string, string]>([
     ...[

@@ -3,7 +3,7 @@ import { newIngredient, newPlan, newStep, type Place, type Plan } from '../pract
 import { noDecisions, planFromRecipe, readRecipe, settled } from '../recipe';
 import { hazardIds, hazards } from '../safety';
 import { controls } from './controls';
-import { allergenLines, riskLines } from '.';
+import { allergenLines, allergensInAll, riskLines } from '.';
 
 const noPacks = () => [];
 
@@ -110,6 +110,25 @@ describe('the risk assessment', () => {
     const typed = { ...planOf('Water\n200 ml water'), formula: [dip, dark] };
     expect(allergenLines(typed, noPacks).find(({ id }) => id === 'nuts')).toMatchObject({ often: false });
     expect(allergenLines({ ...typed, formula: [dip] }, noPacks)).toEqual([]);
+    // What a name only may hold counts where the table's own name says nothing, and the other way round.
+    const mayHold = newIngredient({
+      id: 's',
+      item: 'caster-sugar',
+      name: 'Sugar, may contain traces of nuts',
+    });
+    const traces = allergenLines({ ...typed, formula: [mayHold] }, noPacks);
+    expect(traces.map(({ id, often }) => [id, often])).toEqual([
+      ['peanuts', true],
+      ['nuts', true],
+    ]);
+    const plainName = newIngredient({ id: 'm', item: 'margarine', name: 'Spread' });
+    const spread = allergenLines({ ...typed, formula: [plainName] }, noPacks);
+    expect(spread.find(({ id }) => id === 'soya')).toMatchObject({ often: true, from: ['spread'] });
+    const all = allergensInAll([mayHold, plainName], () => ['gluten']);
+    expect(all.contains).toContain('gluten');
+    for (const id of ['nuts', 'soya', 'wheat'] as const) expect(all.oftenContains).toContain(id);
+    // What only may be in something can be stood in for as well.
+    expect(spread.find(({ id }) => id === 'soya')!.instead.length).toBeGreaterThan(0);
     // What a pack says is told as certain, of the ingredient it is a pack of.
     expect(allergenLines({ ...typed, formula: [dip] }, () => ['nuts'])).toMatchObject([
       { id: 'nuts', often: false, from: ['dip water'] },

@@ -38,6 +38,28 @@ describe('at the balance', () => {
     expect(rank(wanted('Plain flour', 200, { otherLevelsG: [400] }), 203)).toBe('fine');
   });
 
+  it('a tenth of the way to the next level is fine, a fifth a check, whatever its share', () => {
+    // Levels 200 and 230 g: 3 g fine, 6 g a check; of 200 g alone 4 g would be fine.
+    const flour = wanted('Plain flour', 200, { otherLevelsG: [200, 230, 400] });
+    expect(fineG(flour)).toBeCloseTo(3, 9);
+    expect([203, 203.1, 203.9, 205.9, 206.1, 196.9].map((grams) => rank(flour, grams))).toEqual([
+      ...['fine', 'note', 'note', 'note', 'check', 'note'],
+    ]);
+    expect(rank(wanted('Plain flour', 200, { otherLevelsG: [200] }), 203.9)).toBe('fine');
+  });
+
+  it('says by how much: a small share to a tenth of a percent, and of what does not belong only how much', () => {
+    expect(weighedVerdict(wanted('Plain flour', 1000), 1035).words).toBe(
+      '35 g (3.5 %) too much, a stiffer dough',
+    );
+    expect(weighedVerdict(wanted('Plain flour', 1000), 850).words).toBe(
+      '150 g (15 %) too little, a softer dough',
+    );
+    expect(weighedVerdict(wanted('Salt', 0, { otherLevelsG: [2] }), 0.4).words).toMatch(
+      /^0\.4 g, and none belongs in this batch/,
+    );
+  });
+
   it('what the balance cannot tell is fine', () => {
     expect(fineG(wanted('salt', 2, { divisionG: 1 }))).toBe(0.5);
     expect(rank(wanted('salt', 2, { divisionG: 1 }), 2.5)).toBe('fine');
