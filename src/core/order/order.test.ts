@@ -4,6 +4,7 @@ import { newIngredient, newPlan, type Ingredient, type Plan } from '../practical
 import { numberLevels } from '../practical/testing/plans';
 import {
   emptyPantry,
+  massWords,
   orderOf,
   ownDensities,
   purchaseWords,
@@ -120,11 +121,16 @@ describe('what is needed', () => {
     const plan = {
       ...scones,
       factors: [],
-      formula: [line('a', 'Salt', 8, { amountTo: 10 }), line('b', 'Moon dust', 2, { unit: 'cup' })],
+      formula: [
+        line('a', 'Salt', 8, { amountTo: 10 }),
+        line('b', 'Moon dust', 2, { unit: 'cup' }),
+        line('c', 'Caster sugar', 1, { amount: null }),
+      ],
     };
     const order = orderOf([run({ plan, stations: [null] })], emptyPantry, options);
     expect(order.lines.find(({ key }) => key === 'salt')!.neededG).toBeCloseTo(10, 9);
     expect(order.open).toMatchObject([
+      { name: 'Caster sugar', parts: [{ note: 'the formula says no amount' }] },
       { name: 'Moon dust', parts: [{ note: 'the table does not know its density' }] },
     ]);
   });
@@ -191,6 +197,72 @@ describe('what is bought', () => {
     expect(lineOf([yolks], 'egg-yolk', stocked).fromStockG).toBe(0);
   });
 
+  it('stands by store as one walks: dry, cold, frozen, fresh; what a pack says of its store comes first', () => {
+    const formula = ['Pear', 'Ice cream', 'Milk', 'Salt', 'Cornflour', 'Cod', 'Cheddar', 'Turkey mince'].map(
+      (name) => line(name, name, 10),
+    );
+    const plan = { ...scones, factors: [], formula };
+    const stores = (pantry: Pantry) =>
+      orderOf([run({ plan, stations: [null] })], pantry, options).lines.map(
+        ({ name, store }) => `${name} ${store}`,
+      );
+    const usual = stores(emptyPantry);
+    expect(usual.slice().sort()).toEqual([
+      ...[
+        'Cheddar cold',
+        'Cod cold',
+        'Cornflour dry',
+        'Ice cream frozen',
+        'Milk cold',
+        'Pear fresh',
+        'Salt dry',
+      ],
+      'Turkey mince cold',
+    ]);
+    const places = usual.map((one) => one.split(' ').at(-1)!);
+    expect(places).toEqual(
+      [...places].sort((a, b) => 'dry cold frozen fresh'.indexOf(a) - 'dry cold frozen fresh'.indexOf(b)),
+    );
+    const own = pantryWith({
+      products: [
+        product('Cod', 400, 4, { supplier: 'Quay' }),
+        product('Cod', 500, null, { store: 'frozen', supplier: 'Quay' }),
+        product('Cod', 600, 9),
+      ],
+    });
+    expect(stores(own)).toContain('Cod frozen');
+    const cod = lineOf([run({ plan, stations: [null] })], 'cod', own);
+    expect(cod.suppliers).toEqual(['Quay']);
+    // Raw fish is bought for the day, cheese for two weeks, milk for five days (common practice).
+    const bought = (name: string, days: number[]) =>
+      lineOf(
+        days.map((day) =>
+          run({ id: `d${day}`, day, stations: [null], plan: { ...plan, formula: [line('x', name, 50)] } }),
+        ),
+        orderOf([run({ plan: { ...plan, formula: [line('x', name, 50)] } })], emptyPantry, options).lines[0]!
+          .key,
+      ).purchases.length;
+    expect([bought('Cod', [0, 1]), bought('Cheddar', [0, 12]), bought('Cheddar', [0, 15])]).toEqual([
+      2, 1, 2,
+    ]);
+    expect([bought('Milk', [0, 4]), bought('Milk', [0, 6])]).toEqual([1, 2]);
+  });
+
+  it('a lesson out of the cupboard costs what its cheapest pack does, a gram for a gram', () => {
+    const pantry = pantryWith({
+      products: [
+        product('plain flour', 1500, 1.5),
+        product('plain flour', 500, 1),
+        product('plain flour', 250, null),
+      ],
+      stock: [{ ingredient: 'plain flour', grams: 5000 }],
+    });
+    const { pricePerG, purchases } = lineOf([run()], 'plain-flour', pantry);
+    expect([pricePerG, purchases]).toEqual([0.001, []]);
+    const unpriced = pantryWith({ ...pantry, products: [pantry.products[2]!] });
+    expect(lineOf([run()], 'plain-flour', unpriced).pricePerG).toBeNull();
+  });
+
   it('an ingredient with no pack is bought by mass, and eggs are whole', () => {
     const plan = {
       ...scones,
@@ -208,6 +280,9 @@ describe('what is bought', () => {
     expect(purchaseWords(eggs.purchases[0]!, eggs.pieceG)).toBe('1 × 300 g');
     const dust = lines.find(({ name }) => name === 'Moon dust')!;
     expect(purchaseWords(dust.purchases[0]!, null)).toBe('30 g, no pack known');
+    expect([massWords(100, 50), massWords(101, 50), massWords(999), massWords(2520)]).toEqual([
+      ...['2 × 50 g', '3 × 50 g', '999 g', '2.52 kg'],
+    ]);
     // Seven and a half eggs are eight, where no pack of them is sold.
     const half = { ...plan, formula: [line('b', 'egg yolk', 1.5, { unit: 'each' })] };
     const whole = orderOf(
