@@ -71,6 +71,8 @@ describe('ran short', () => {
       products: [{ ...sugar, store: null, keepsDays: null, allergens: null }],
     };
     expect(waysOf({ haveG: 500, canBuy: true, pantry })[0]!.name).toBe('buy 2 × 500 g, 1.80');
+    // Without a pack of the school's own the usual ones, and no price.
+    expect(waysOf({ haveG: 500, canBuy: true })[0]!.name).toBe('buy 1 × 1000 g');
     // Cheap flour is no sugar.
     const flour = { ...pantry.products[0]!, id: 'q', ingredient: 'plain flour', price: 0.1 };
     const both = { ...pantry, products: [flour, ...pantry.products] };
@@ -126,6 +128,29 @@ describe('ran short', () => {
     expect(names({ ...plan, formula: [...plan.formula, little] })).not.toContain('self-raising');
   });
 
+  it('reckons with what of it does as much, and names the main ingredient wherever it stands', () => {
+    // Butter is 80 to 82 % fat (Regulation (EU) 1308/2013, annex VII: not less than 80 %): 82 g of oil for 100.
+    const butter = {
+      ...plan,
+      formula: [newIngredient({ id: 'sugar', name: 'Butter', amount: 100, unit: 'g' })],
+    };
+    const butterOwn = stationPlan(butter, null, null, batchTables.gramsOf);
+    const oil = waysOf({
+      plan: butter,
+      haveG: 700,
+      batches: asked().batches.map((one) => ({ ...one, own: butterOwn })),
+    }).find(({ name }) => name.includes('oil'));
+    expect(oil?.name).toBe('410 g oil instead');
+    const reversed = { ...plan, formula: [...plan.formula].reverse() };
+    const reversedOwn = stationPlan(reversed, null, null, batchTables.gramsOf);
+    const batches = asked().batches.map((one) => ({ ...one, own: reversedOwn }));
+    const smaller = waysOf({ plan: reversed, batches, haveG: 900 }).find(({ kind }) => kind === 'smaller')!;
+    expect(smaller.words).toContain('150 g plain flour for 200 g');
+    // A fifth of a batch is none.
+    expect(kinds({ haveG: 240 })).not.toContain('smaller');
+    expect(kinds({ haveG: 252 })).toContain('smaller');
+  });
+
   it('all of an ingredient swapped is another result to be expected', () => {
     const cost = (haveG: number) =>
       waysOf({ haveG }).find(({ name }) => name.includes('granulated'))!.testCost;
@@ -179,6 +204,13 @@ describe('ran short', () => {
   it('is nothing where it is not short, and cannot be told where the amount is not known', () => {
     expect(waysOut(asked({ haveG: 1200 }))).toBeNull();
     expect(waysOut(asked({ ingredientId: 'none', haveG: 0 }))).toBeNull();
+    const untold = { ...plan, formula: [newIngredient({ id: 'sugar', name: 'Caster sugar' })] };
+    const untoldOwn = stationPlan(untold, null, null, batchTables.gramsOf);
+    const known = asked().batches[0]!;
+    expect(
+      waysOut(asked({ plan: untold, batches: [known, { ...known, own: untoldOwn }], haveG: 0 })),
+    ).toBeNull();
+    expect(waysOut(asked({ batches: [], haveG: 0 }))).toBeNull();
   });
 });
 
