@@ -41,7 +41,7 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'today',
         path: '/',
-        ready: ['This week', 'Still missing', 'Panna cotta', 'Jobs', 'turn it out'],
+        ready: ['This week', 'Still missing', 'Panna cotta', 'to do: ', 'Jobs', 'turn it out'],
       },
       { name: 'plan', path: '/practicals/practical-honeycomb/plan', ready: ['What the models expect'] },
       {

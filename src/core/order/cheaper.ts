@@ -1,4 +1,7 @@
-import { itemById, ingredientItems, substitutesFor } from '../ingredients';
+import { listed } from '../format';
+import { allergens, allergensOf, itemById, ingredientItems, substitutesFor } from '../ingredients';
+import { onPacksOf, type OnPacks } from './on-packs';
+import { massWords } from './order-words';
 import { ingredientKey, type Pantry } from './products';
 import type { OrderRun } from './needs';
 import type { Order, OrderLine } from './order';
@@ -44,6 +47,7 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
     const key = ingredientKey({ name: ingredient });
     perG.set(key, Math.min(perG.get(key) ?? Infinity, price / packG));
   }
+  const onPacks = onPacksOf(pantry.products);
   const swaps = dearestLines(order).flatMap(({ line, cost }): Saving[] => {
     const item = ingredientItems.find(({ id }) => id === line.key);
     if (!item || tested.has(line.key)) return [];
@@ -52,13 +56,41 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
       const plain = also.every(({ per100G }) => per100G >= 0) && !/\b(only|not)\b/.test(consequence);
       if (!plain) return [];
       const price = perG.get(to);
-      const saves = price === undefined ? 0 : cost - price * gramsPerGram * line.neededG;
+      const with_ = also.map(({ item: id, per100G }) => ({ id, grams: (per100G * line.neededG) / 100 }));
+      const alsoCost = with_.reduce((sum, one) => sum + one.grams * (perG.get(one.id) ?? 0), 0);
+      const saves = price === undefined ? 0 : cost - price * gramsPerGram * line.neededG - alsoCost;
+      const beside = with_.map(
+        ({ id, grams }) =>
+          `${massWords(grams)} ${itemById(id).name}${perG.has(id) || itemById(id).family === 'water' ? '' : ' (no price known)'}`,
+      );
+      const words = [itemById(to).name, ...(beside.length > 0 ? [listed(beside)] : [])].join(' with ');
       return saves < 0.05
         ? []
-        : [{ key: line.key, saves, words: `${itemById(to).name} in place of ${line.name}`, consequence }];
+        : [
+            {
+              ...{ key: line.key, saves, words: `${words} in place of ${line.name}` },
+              consequence: consequence + broughtBy([to, ...with_.map(({ id }) => id)], line.key, onPacks),
+            },
+          ];
     });
   });
   return [...swaps, ...sparesOf(order, runs)].sort((a, b) => b.saves - a.saves);
+}
+
+/** Allergens that come in with what stands in, for certain or in some makes; the school’s own packs counted. */
+function broughtBy(to: readonly string[], from: string, onPacks: OnPacks): string {
+  const found = (id: string) => {
+    const { name } = itemById(id);
+    const { contains, oftenContains } = allergensOf(name);
+    return [...contains, ...oftenContains, ...onPacks({ item: id, name })];
+  };
+  const was = found(from);
+  const brought = allergens.filter(
+    ({ id }) => !was.includes(id) && to.some((one) => found(one).includes(id)),
+  );
+  return brought.length === 0
+    ? ''
+    : `; may bring ${listed(brought.map(({ name }) => name))}: look at what the class may not eat`;
 }
 
 function sparesOf({ runs: costs }: Order, runs: readonly OrderRun[]): Saving[] {

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
+import type { AllergenId } from '../ingredients';
 import { batchFacts, batchTables, tablesOf } from '../batch';
-import { emptyPantry, orderOf, ownDensities, savingsOf, usualPrepWays, withOwnDensities } from '.';
+import {
+  emptyPantry,
+  massWords,
+  orderOf,
+  ownDensities,
+  savingsOf,
+  usualPrepWays,
+  withOwnDensities,
+  type Pantry,
+} from '.';
 import { options, line, scones, run, product, pantryWith } from './testing/orders';
 
 describe('what it costs', () => {
@@ -36,7 +46,26 @@ describe('what it costs', () => {
     const saved = savings.map(({ saves }) => saves);
     expect(saved).toEqual([...saved].sort((a, b) => b - a));
     expect(saved.length).toBeGreaterThan(1);
-    expect(words).toContain('milk in place of Buttermilk');
+    // 11 g of lemon juice for every 100 g, of 1.545 kg: eight batches and four spares of 155 g (150 ml at 1.03 g/ml).
+    const neededG = 12 * 150 * 1.03;
+    expect(words).toContain(
+      `milk with ${massWords(neededG * 0.11)} lemon juice (no price known) in place of Buttermilk`,
+    );
+    // 500 g at 1.10 for 4 packs, against 0.89 g of milk a gram at 0.5 a kilogram, and lemon juice at 4 a kilogram.
+    const lemon = pantryWith({ products: [...cheap.products, product('lemon juice', 250, 1)] });
+    const saving = (pantry: Pantry) =>
+      savingsOf(orderOf(runs, pantry, options), runs, pantry).find(({ key }) => key === 'buttermilk')!.saves;
+    expect(saving(cheap)).toBeCloseTo((neededG * 1.1) / 500 - neededG * 0.89 * 0.0005, 6);
+    expect(saving(lemon)).toBeCloseTo(saving(cheap) - neededG * 0.11 * 0.004, 6);
+    // What a pack of what stands in says is told; what was there before is not.
+    const told = (allergens: AllergenId[]) => {
+      const products = cheap.products.map((one) => (one.ingredient === 'milk' ? { ...one, allergens } : one));
+      const pantry = pantryWith({ products });
+      return savingsOf(orderOf(runs, pantry, options), runs, pantry).find(({ key }) => key === 'buttermilk')!
+        .consequence;
+    };
+    expect(told(['milk'])).not.toContain('may bring');
+    expect(told(['milk', 'soya'])).toMatch(/may bring soya[^:]*: look at what the class may not eat/);
     expect(words).toContain('no spares for 9B');
     expect(words.join()).not.toContain('baking powder');
   });

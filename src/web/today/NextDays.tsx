@@ -44,7 +44,7 @@ export function NextDays({ runs, now }: { runs: readonly RunSummary[]; now: numb
 function LessonLine({ run }: { run: RunSummary }) {
   const open = usePrepOpen(run);
   const words = !open
-    ? ''
+    ? 'looking at what is still to do …'
     : open.short + open.open === 0
       ? 'all on the bench'
       : [
