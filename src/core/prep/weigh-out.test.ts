@@ -78,7 +78,10 @@ describe('the weigh-out', () => {
       [[1], 8, expect.closeTo(8 * 2 * 1.05, 9)],
     ]);
     expect(flour!.dishes.map(whoseDish)).toEqual(['stations 1, 2, 3 and 4 and 3 kept ready']);
-    expect(soda!.dishes.map(whoseDish)).toEqual(['stations 3 and 4 and 1 kept ready', 'station 1 and 1 kept ready']);
+    expect(soda!.dishes.map(whoseDish)).toEqual([
+      'stations 3 and 4 and 1 kept ready',
+      'station 1 and 1 kept ready',
+    ]);
     expect(soda!.dishes.map(({ mark }) => mark)).toEqual(['1 % of plain flour', '4 % of plain flour']);
     // All that goes into the bowl is weighed as one; what is not shared stays beside it.
     const apart = { ...plan, formula: plan.formula.map((one, i) => (i === 0 ? shared.formula[0]! : one)) };
