@@ -5,6 +5,7 @@ export { usesIn } from './uses';
 export { toolsSource, type Tool } from './tools';
 export {
   codesOf,
+  isMixed,
   runningOn,
   weighingLists,
   whoseDish,

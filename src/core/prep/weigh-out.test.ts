@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
 import { newIngredient, newPlan, type Plan } from '../practical';
 import { usualPrepWays } from '../order';
-import { numberLevels } from '../practical/testing/plans';
+import { numberLevels, wordLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import { blindCodes } from '../weighing';
-import { runningOn, weighingLists, whoseDish, withOneBowl } from '.';
+import { isMixed, runningOn, weighingLists, whoseDish, withOneBowl } from '.';
 
 const plan: Plan = {
   ...newPlan('Scones', null),
@@ -102,6 +102,26 @@ describe('the weigh-out', () => {
     ]);
     expect(bowl!.totalG).toBeCloseTo(1470 + 2 * 3 * 1.05 + 8 * 2 * 1.05, 9);
     expect(withOneBowl(weighingLists(plan, { ...options, ways }))).toHaveLength(2);
+  });
+
+  it('says of each dish what goes in where levels swap it, blind or not, and takes packet after packet', () => {
+    const acts = { on: 'swap' as const, ingredientId: 'soda' };
+    const levels = wordLevels(['potato starch', 'as it is', 'none', 'cornflour']);
+    const swap: Plan = { ...plan, factors: [{ id: 'f', name: 'starch', unit: '', acts, levels }] };
+    const at = new Map(['cornflour', 'none', 'potato starch', 'cornflour'].map((id, i) => [i + 1, id]));
+    const list = weighingLists(swap, {
+      ...options,
+      setting: benchSetting(swap, place, at, batchTables),
+      treatmentAt: (station) => at.get(station) ?? null,
+      ways: { ...usualPrepWays, blind: true },
+    })[1]!;
+    expect([list.name, isMixed(list)]).toEqual(['Cornflour and Potato starch', true]);
+    expect(list.dishes.map(({ name, stations }) => [name, ...stations])).toEqual([
+      ['cornflour', 1],
+      ['cornflour', 4],
+      ['potato starch', 3],
+    ]);
+    expect(weighingLists(plan, { ...options, ways: usualPrepWays }).map(isMixed)).toEqual([false, false]);
   });
 
   it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {

@@ -1,6 +1,6 @@
 import { demonstrated, type PrepWays } from '../order';
 import type { BenchSetting, OwnPlan } from '../run';
-import { counted, listed } from '../format';
+import { capitalised, counted, listed } from '../format';
 import { treatmentOf, type Ingredient, type Plan } from '../practical';
 import { blindCodes, stopAt, type Wanted } from '../weighing';
 
@@ -24,6 +24,7 @@ export interface Dish {
 /** One ingredient, weighed out dish by dish. */
 export interface WeighingList {
   ingredientId: string;
+  /** As the formula calls it, or all that levels put in its place. */
   name: string;
   by: Ingredient['by'];
   /** A factor makes it another amount at some stations. */
@@ -66,8 +67,15 @@ export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingLis
       .flatMap((portion, i) => dishOf(portion, ingredient, { key: `${i}`, setting, codes, levelsG }) ?? [])
       .sort(inOrder);
     const dishes = by === 'shared' ? forTheClass(plain, ways.lossPercent) : plain;
+    const names = [...new Set(dishes.map((dish) => capitalised(dish.name)))];
     return {
-      ...{ ingredientId: id, name, by, varied, dishes },
+      ...{
+        ingredientId: id,
+        name: names.length > 1 ? listed(names) : (names[0] ?? name),
+        by,
+        varied,
+        dishes,
+      },
       totalG: dishes.reduce((sum, { wanted }) => sum + wanted.wantedG, 0),
       untold: portions.flatMap(({ station, own }) =>
         station !== null && taken(own, id)?.grams === null ? [station] : [],
@@ -78,8 +86,9 @@ export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingLis
 
 const taken = (own: OwnPlan, id: string) => own.ingredients.find((one) => one.id === id);
 
-/** The stations’ first, by how much they take; what is kept ready after them. */
+/** Out of one packet after the other; the stations’ first, by how much they take; what is kept ready after them. */
 const inOrder = (a: Dish, b: Dish) =>
+  a.name.localeCompare(b.name) ||
   Number(a.ready !== '') - Number(b.ready !== '') ||
   a.eachG - b.eachG ||
   (a.stations[0] ?? 0) - (b.stations[0] ?? 0);
@@ -157,6 +166,10 @@ function forTheClass(plain: readonly Dish[], lossPercent: number): Dish[] {
     };
   });
 }
+
+/** Whether its dishes are not all of the same thing: then each says what it is. */
+export const isMixed = ({ dishes }: WeighingList): boolean =>
+  new Set(dishes.map(({ name }) => name)).size > 1;
 
 /** Most stations that are named one by one. */
 const mostNamed = 4;

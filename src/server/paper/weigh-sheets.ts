@@ -1,7 +1,8 @@
 import type { Content } from 'pdfmake/interfaces';
-import { counted, listed } from '../../core/format';
+import { capitalised, counted, listed } from '../../core/format';
 import { gramsWords } from '../../core/practical';
 import {
+  isMixed,
   runningOn,
   weighingLists,
   whoseDish,
@@ -65,13 +66,20 @@ function dishTable(list: WeighingList, blind: boolean): Content[] {
       [
         { head: '', width: 12 },
         { head: 'for', width: 76 },
-        { head: blind ? 'letter' : 'level', width: '*' },
+        {
+          head: [isMixed(list) ? 'what' : '', blind ? 'letter' : isMixed(list) ? '' : 'level']
+            .filter(Boolean)
+            .join(', '),
+          width: '*',
+        },
         ...weighColumns,
       ],
       list.dishes.map((dish, i) => [
         { cell: box() },
         { text: whoseDish(dish), bold: true },
-        dish.mark,
+        isMixed(list)
+          ? [capitalised(dish.name), blind ? dish.mark : ''].filter(Boolean).join(', ')
+          : dish.mark,
         ...weighCells(dish, stops[i]!),
       ]),
     ),

@@ -4,7 +4,14 @@ import { useParams } from 'react-router';
 import { routes } from '../../contract/routes';
 import { capitalised, formatNumber } from '../../core/format';
 import { gramsWords } from '../../core/practical';
-import { weighingLists, whoseDish, withOneBowl, type Dish, type WeighingList } from '../../core/prep';
+import {
+  isMixed,
+  weighingLists,
+  whoseDish,
+  withOneBowl,
+  type Dish,
+  type WeighingList,
+} from '../../core/prep';
 import { asMadeAt, treatmentAt, type AsMadeLine, type BenchSetting } from '../../core/run';
 import { boardDoor } from '../api/doors';
 import { useRunPrep } from '../api/prep-queries';
@@ -173,7 +180,7 @@ function OneList({ live, setting, list, blind, lossPercent }: OneListProps) {
               {...stands(dish)}
               present={dish === now}
               blind={blind}
-              named={list.by === 'shared'}
+              named={isMixed(list)}
               onAgain={() => setAgain(dish.key)}
             />
           ))}
