@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
 import { newIngredient, newPlan, newStep, type Plan } from '../practical';
-import { numberLevels } from '../practical/testing/plans';
+import { numberLevels, wordLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import type { Bar, LessonTimetable } from '../timetable';
@@ -53,6 +53,33 @@ describe('a tray', () => {
     expect(without).toEqual([]);
     const none = trayOf(plan, setting, 1);
     expect([none.items.length, none.without]).toEqual([4, ['Bicarbonate of soda']]);
+  });
+
+  it('blind: looks the same at every level, whether it is another amount or another thing', () => {
+    const looks = (own: Plan, at: Map<number, string>) =>
+      [...at.keys()].map((station) => {
+        const tray = trayOf(own, benchSetting(own, room, at, batchTables), station, true);
+        const soda = tray.items.find(({ ingredientId }) => ingredientId === 'soda');
+        return soda ? [soda.name, soda.amount, soda.vessel, soda.size, tray.without.join()] : tray.without;
+      });
+    expect(looks(plan, treatments)).toEqual([
+      ['what its letter leaves out'],
+      ['Bicarbonate of soda', 'the dish with its letter', 'dish', 0.75, ''],
+      ['Bicarbonate of soda', 'the dish with its letter', 'dish', 0.75, ''],
+    ]);
+    const acts = { on: 'swap' as const, ingredientId: 'soda' };
+    const levels = wordLevels(['baking powder', 'yeast', 'butter']);
+    const swap = { ...plan, factors: [{ id: 'f', name: 'raising', unit: '', acts, levels }] };
+    const seen = looks(
+      swap,
+      new Map([
+        [1, 'baking powder'],
+        [2, 'yeast'],
+        [3, 'butter'],
+      ]),
+    );
+    expect(new Set(seen.map((one) => one.join('|'))).size).toBe(1);
+    expect(seen[0]![0]).toBe('Bicarbonate of soda, or what stands in for it');
   });
 
   it('has beside it what the words of the method ask for', () => {

@@ -1,4 +1,4 @@
-import type { BenchSetting } from '../run';
+import { blindName, isHidden, type BenchSetting } from '../run';
 import { gramsWords, takenWords, type Plan, type StationIngredient } from '../practical';
 import { itemOf } from '../batch';
 import { toolsOf, type Tool } from './tools';
@@ -32,8 +32,12 @@ export interface Tray {
   tools: Tool[];
 }
 
-/** The tray of a station: things in the order its steps take them, then what no step names. */
-export function trayOf(plan: Plan, setting: BenchSetting, station: number): Tray {
+/**
+ * The tray of a station: things in the order its steps take them, then what no step names.
+ *
+ * @param blind nothing on it tells which treatment it is
+ */
+export function trayOf(plan: Plan, setting: BenchSetting, station: number, blind = false): Tray {
   const own = setting.own(station);
   const taken = own.ingredients.filter(({ dropped, grams }) => !dropped && (grams ?? 1) > 1e-6);
   const used = own.steps.flatMap((step) => setting.usedIn(step, taken).map(({ id }) => id));
@@ -47,10 +51,22 @@ export function trayOf(plan: Plan, setting: BenchSetting, station: number): Tray
       ...{ ingredientId: one.id, number: i + 1, name: one.name, amount: amountOf(one), state: one.state },
       ...vesselOf(one),
       ...{ varied: setting.varied.has(one.id), by: one.by },
+      ...(blind &&
+        isHidden(one.by, setting.varied.has(one.id)) && {
+          ...{ name: blindName(plan, one.id), amount: 'the dish with its letter', state: '' },
+          ...{ vessel: 'dish', size: 0.75 },
+        }),
     }));
+  const without = own.ingredients.filter((one) => !taken.includes(one));
   return {
     ...{ station, items, tools: toolsOf(plan, own, setting.place) },
-    without: own.ingredients.filter((one) => !taken.includes(one)).map(({ name }) => name),
+    without: [
+      ...new Set(
+        without.map(({ id, by, name }) =>
+          blind && isHidden(by, setting.varied.has(id)) ? 'what its letter leaves out' : name,
+        ),
+      ),
+    ],
   };
 }
 

@@ -1,4 +1,4 @@
-export { blindedState, type Blind } from './blinded';
+export { blindedState, blindName, isHidden, type Blind } from './blinded';
 export { asMade, asMadeAt, madeOtherwise, type AsMade, type AsMadeLine } from './as-made';
 export type { Call } from './call';
 export { callsFor } from './calls';

@@ -22,7 +22,7 @@ import { weighingLists, whoseDish } from '../../core/prep';
 import { refusedField } from '../problems/problem';
 import type { LabelsAsked } from './label-sheets';
 import { runParts, type PartAsked, type RunPart } from './papers';
-import { settingOfRun, treatmentAt } from '../../core/run';
+import { blindName, settingOfRun, treatmentAt } from '../../core/run';
 import { marksOf, type PaperRun } from './run-of-paper';
 
 type Query = Record<string, unknown>;
@@ -84,7 +84,8 @@ export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): Label
         .flatMap(({ dishes, varied }) =>
           dishes.map((dish) =>
             dishLabel({
-              ...{ ...common, name: dish.name, whose: capitalised(whoseDish(dish)) },
+              ...{ ...common, whose: capitalised(whoseDish(dish)) },
+              name: ways.blind && varied ? blindName(run.plan, dish.ingredientId) : dish.name,
               mark: varied ? dish.mark : '',
               amount: ways.blind && varied ? '' : gramsWords(dish.wanted.wantedG),
             }),

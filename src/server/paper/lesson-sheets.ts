@@ -18,7 +18,7 @@ import {
 } from '../../core/practical';
 import { allergenLines, riskLines } from '../../core/risk';
 import { onPacksOf } from '../../core/order';
-import { settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '../../core/run';
+import { isHidden, settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '../../core/run';
 import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
 import { printedWidth, type Sheets } from './make-pdf';
@@ -173,7 +173,7 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
         .filter(Boolean)
         .join(', ');
   const amounts = own.ingredients
-    .filter(({ id, by }) => !(ways.blind && varied.has(id) && by === 'staff'))
+    .filter(({ id, by }) => !(ways.blind && isHidden(by, varied.has(id))))
     .map((one) => ({ text: `☐ ${takenWords(one)}`, bold: varied.has(one.id) }));
   const half = Math.ceil(amounts.length / 2);
   const column = (some: typeof amounts) => ({

@@ -31,10 +31,10 @@ interface CardOf {
 }
 
 function trayCard({ run, ways }: PaperRun, { station, setting, mark, width }: CardOf): Content[] {
-  const tray = trayOf(run.plan, setting, station);
+  const tray = trayOf(run.plan, setting, station, ways.blind);
   const across = tray.items.length > 4 ? 5 : 4;
   const middle = (width - 165) / across / 2 - 6;
-  const cells = tray.items.map((item) => itemCell(item, ways.blind, middle));
+  const cells = tray.items.map((item) => itemCell(item, middle));
   const rows = Array.from({ length: Math.ceil(cells.length / across) }, (_, i) =>
     Array.from({ length: across }, (__, j) => cells[i * across + j] ?? { text: '' }),
   );
@@ -87,19 +87,12 @@ function trayCard({ run, ways }: PaperRun, { station, setting, mark, width }: Ca
       ],
     },
     ...(tray.without.length > 0
-      ? [
-          line(
-            `Not at this station: ${listed(ways.blind ? ['what its letter leaves out'] : tray.without)}.`,
-            { italics: true, size: 9 },
-            [0, 4, 0, 0],
-          ),
-        ]
+      ? [line(`Not at this station: ${listed(tray.without)}.`, { italics: true, size: 9 }, [0, 4, 0, 0])]
       : []),
   ] as Content[];
 }
 
-function itemCell(item: TrayItem, blind: boolean, middle: number): Content {
-  const hidden = blind && item.varied && item.by === 'staff';
+function itemCell(item: TrayItem, middle: number): Content {
   return {
     stack: [
       {
@@ -110,7 +103,7 @@ function itemCell(item: TrayItem, blind: boolean, middle: number): Content {
       },
       { ...words(item.name, { bold: true, size: 9.5 }), alignment: 'center' },
       {
-        ...words(hidden ? 'the dish with the letter' : item.amount, {
+        ...words(item.amount, {
           size: 9.5,
           color: item.varied ? ink.tawny : '#2b1e15',
           bold: item.varied,

@@ -2,7 +2,7 @@ import type { Run, StationRun } from '../../contract/runs';
 import { batchFacts, batchTables } from '../../core/batch';
 import { planOfStation } from '../../core/practical';
 import { codesOf } from '../../core/prep';
-import { benchSetting, treatmentAt, type BenchSetting, type Blind } from '../../core/run';
+import { benchSetting, isHidden, treatmentAt, type BenchSetting, type Blind } from '../../core/run';
 
 /**
  * A run with what one station needs of it: its own treatment and steps; nothing of other stations, nothing for the teacher.
@@ -31,6 +31,6 @@ function blindOf(run: Run, treatmentId: string, setting: BenchSetting): Blind {
   const codes = codesOf(run.plan, { setting, treatmentAt: treatmentAt(run), seed: run.seed, blind: true });
   return {
     letter: codes.get(treatmentId) ?? '',
-    hidden: run.plan.formula.flatMap(({ id, by }) => (by === 'staff' && setting.varied.has(id) ? [id] : [])),
+    hidden: run.plan.formula.flatMap(({ id, by }) => (isHidden(by, setting.varied.has(id)) ? [id] : [])),
   };
 }

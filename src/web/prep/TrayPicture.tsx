@@ -28,7 +28,7 @@ const Pick = chakra('button', {
 
 /** The tray of a station as it will lie: in the order of use, left to right and top to bottom, tools beside. */
 export function TrayPicture({ run, setting, ways, station, onStation }: TrayPictureProps) {
-  const tray = trayOf(run.plan, setting, station);
+  const tray = trayOf(run.plan, setting, station, ways.blind);
   const at = treatmentAt(run);
   const codes = codesOf(run.plan, { setting, treatmentAt: at, seed: run.seed, blind: ways.blind });
   const mark = codes.get(at(station) ?? '') ?? '';
@@ -63,17 +63,13 @@ export function TrayPicture({ run, setting, ways, station, onStation }: TrayPict
           alignContent="start"
         >
           {tray.items.map((item) => (
-            <TrayThing
-              key={item.ingredientId}
-              item={item}
-              hidden={ways.blind && item.varied && item.by === 'staff'}
-            />
+            <TrayThing key={item.ingredientId} item={item} />
           ))}
           {tray.items.length === 0 && <Box color="soft">The formula has no line yet.</Box>}
         </Box>
         <ToolList tools={tray.tools} />
       </Flex>
-      {tray.without.length > 0 && !ways.blind && (
+      {tray.without.length > 0 && (
         <Box fontSize="sm" color="soft" mt="1.5">
           Not at this station: {listed(tray.without)}.
         </Box>
@@ -148,7 +144,7 @@ function ToolList({ tools }: { tools: Tray['tools'] }) {
 
 const byWords = { staff: 'weighed out', students: 'they weigh', shared: 'from the class’s batch' } as const;
 
-function TrayThing({ item, hidden }: { item: TrayItem; hidden: boolean }) {
+function TrayThing({ item }: { item: TrayItem }) {
   return (
     <Box as="li" textAlign="center" position="relative" lineHeight="1.25">
       <Box position="absolute" left="1" top="0" fontSize="sm" color="soft">
@@ -163,7 +159,7 @@ function TrayThing({ item, hidden }: { item: TrayItem; hidden: boolean }) {
         color={item.varied ? 'tawnyDeep' : 'ink'}
         fontWeight={item.varied ? 'bold' : 'normal'}
       >
-        {hidden ? 'the dish with its letter' : item.amount}
+        {item.amount}
       </Box>
       <Box fontSize="xs" color="soft">
         {[item.state, byWords[item.by]].filter(Boolean).join(', ')}
