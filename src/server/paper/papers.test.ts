@@ -3,6 +3,7 @@ import type { Run } from '../../contract/runs';
 import { batchFacts } from '../../core/batch';
 import { usualPrepWays } from '../../core/order';
 import { demoSchool } from '../../demo';
+import { labelTexts } from './ask';
 import { makePdf } from './make-pdf';
 import { papersOf, runParts, type PartAsked } from './papers';
 import { table } from './parts';
@@ -61,6 +62,37 @@ describe('pages as they are printed', () => {
       expect(text, is).not.toMatch(/\b[124] % of plain flour/);
       if (is !== 'weigh-out') expect(text, is).not.toMatch(/\b[248] g bicarbonate/);
     }
+  });
+
+  it('blind: what is swapped is named to whoever weighs it out, and to nobody at a station', async () => {
+    const scones = runs.find(({ plan }) => plan.title.startsWith('Soda'))!;
+    const [factor] = scones.plan.factors;
+    const put = ['yeast', 'potato starch', 'cornflour', 'rice flour'];
+    const swap: Run = {
+      ...scones,
+      plan: {
+        ...scones.plan,
+        factors: [
+          {
+            ...factor!,
+            acts: { on: 'swap', ingredientId: 'soda' },
+            levels: factor!.levels.map((level, i) => ({ ...level, value: null, words: put[i]! })),
+          },
+        ],
+      },
+    };
+    const said = new RegExp(put.join('|'), 'i');
+    const dishes = labelTexts(
+      { run: swap, ways: { ...usualPrepWays, blind: true }, products: [] },
+      'dishes',
+      'http://x',
+    );
+    expect(dishes).toHaveLength(8);
+    expect(JSON.stringify(dishes)).not.toMatch(said);
+    for (const is of ['trays', 'sheets'] as const)
+      expect(textOf(await pagesOf(swap, is, true)), is).not.toMatch(said);
+    for (const one of put)
+      expect(textOf(await pagesOf(swap, 'weigh-out', true)).toLowerCase()).toContain(one);
   });
 
   it('a long table has its head on every page and parts no row', async () => {
