@@ -124,6 +124,15 @@ describe('the weigh-out', () => {
     expect(weighingLists(plan, { ...options, ways: usualPrepWays }).map(isMixed)).toEqual([false, false]);
   });
 
+  it('says whose amount cannot be told, and guesses none', () => {
+    const dust = newIngredient({ id: 'dust', name: 'Moon dust', amount: 1, unit: 'cup', by: 'staff' });
+    const own: Plan = { ...plan, formula: [...plan.formula, dust] };
+    const setting = benchSetting(own, place, treatments, batchTables);
+    const lists = weighingLists(own, { ...options, setting, ways: { ...usualPrepWays, spares: 1 } });
+    expect(lists.map(({ untold }) => untold)).toEqual([[], [], [1, 2, 3, 4]]);
+    expect(lists[2]!.dishes).toEqual([]);
+  });
+
   it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {
     const blind = weighingLists(plan, { ...options, ways: { ...usualPrepWays, blind: true } })[1]!.dishes;
     expect(blind[0]!.mark).toMatch(/^[ABC]$/);
