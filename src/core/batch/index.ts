@@ -1,3 +1,4 @@
+export { allergensIn, broughtIn, type OnPacks } from './allergens-in';
 export { batchFacts, batchTables, ingredientGrams, itemOf, syrupOfFormula } from './by-table';
 export { keyOf, tablesOf, type BatchFacts } from './facts';
 export { depthMm, fillOf, portionsByCount, portionsByMass, roundsOf, sheetCm2 } from './portions';

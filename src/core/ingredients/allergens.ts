@@ -140,18 +140,24 @@ export function allergensOfList(
     .map((name) => name.trim())
     .filter((name) => name !== '')
     .map((name) => ({ name, found: allergensOf(name, law) }));
-  const union = (of: (one: AllergensFound) => string[]) => new Set(each.flatMap(({ found }) => of(found)));
-  const contains = union((one) => one.contains);
-  const often = union((one) => one.oftenContains);
+  return { each, ...united(each.map(({ found }) => found)) };
+}
+
+/** What is in several things together: for certain where it is in one for certain. */
+export function united(found: readonly AllergensFound[]): AllergensFound {
+  const contains = new Set(found.flatMap((one) => one.contains));
+  const often = new Set(found.flatMap((one) => one.oftenContains));
   return {
-    each,
     contains: allergenIds.filter((id) => contains.has(id)),
     oftenContains: allergenIds.filter((id) => often.has(id) && !contains.has(id)),
-    unknown: [...union((one) => one.unknown)],
+    unknown: [...new Set(found.flatMap((one) => one.unknown))],
   };
 }
 
-const namesOf = (ids: readonly AllergenId[]) => listed(ids.map((id) => named[id][0]));
+/** “cereals with gluten”. */
+export const allergenName = (id: AllergenId): string => named[id][0];
+
+const namesOf = (ids: readonly AllergenId[]) => listed(ids.map(allergenName));
 
 /** What was found, as a sentence. Nothing found is not “nothing in it”. */
 export function allergenSentence({ contains, oftenContains, unknown }: AllergensFound): string {

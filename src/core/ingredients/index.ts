@@ -4,6 +4,8 @@ export {
   allergenSource,
   allergensOf,
   allergensOfList,
+  allergenName,
+  united,
   type AllergensFound,
   type AllergenLaw,
 } from './allergens';

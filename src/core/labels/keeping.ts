@@ -1,8 +1,7 @@
 import { hasFlesh, hasRice, staysDry } from '../home';
-import { allergenSentence } from '../ingredients';
-import type { OnPacks } from '../order';
+import { allergensIn, type OnPacks } from '../batch';
+import { allergenSentence, united } from '../ingredients';
 import type { Ingredient, Place, Plan } from '../practical';
-import { allergensInAll } from '../risk';
 import { coolingStages, requirementFor } from '../safety';
 
 const minuteMs = 60_000;
@@ -52,7 +51,7 @@ export function keepingLabel(
     chillBy: dry ? null : madeAt + (rice ? riceMinutes : limitMinutes) * minuteMs,
     eatBy: madeAt + (dry ? dryDays : rice ? riceDays : coldDays) * dayMs,
     heatTo: hasFlesh(ingredients) ? requirementFor('uk-fsa', 'leftovers') : '',
-    allergens: allergenSentence(allergensInAll(ingredients, onPacks)),
+    allergens: allergenSentence(united(ingredients.map((one) => allergensIn(one, onPacks)))),
     notEaten: place.kind === 'laboratory' ? 'Made in a laboratory: not to be eaten' : '',
   };
 }

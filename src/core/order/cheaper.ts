@@ -1,6 +1,7 @@
+import { broughtIn, type OnPacks } from '../batch';
 import { listed } from '../format';
-import { allergens, allergensOf, itemById, ingredientItems, substitutesFor } from '../ingredients';
-import { onPacksOf, type OnPacks } from './on-packs';
+import { allergenName, itemById, ingredientItems, substitutesFor } from '../ingredients';
+import { onPacksOf } from './on-packs';
 import { massWords } from './order-words';
 import { ingredientKey, type Pantry } from './products';
 import type { OrderRun } from './needs';
@@ -69,7 +70,7 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
         : [
             {
               ...{ key: line.key, saves, words: `${words} in place of ${line.name}` },
-              consequence: consequence + broughtBy([to, ...with_.map(({ id }) => id)], line.key, onPacks),
+              consequence: consequence + allergenWords(line.key, [to, ...with_.map(({ id }) => id)], onPacks),
             },
           ];
     });
@@ -77,20 +78,14 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
   return [...swaps, ...sparesOf(order, runs)].sort((a, b) => b.saves - a.saves);
 }
 
-/** Allergens that come in with what stands in, for certain or in some makes; the school’s own packs counted. */
-function broughtBy(to: readonly string[], from: string, onPacks: OnPacks): string {
-  const found = (id: string) => {
-    const { name } = itemById(id);
-    const { contains, oftenContains } = allergensOf(name);
-    return [...contains, ...oftenContains, ...onPacks({ item: id, name })];
-  };
-  const was = found(from);
-  const brought = allergens.filter(
-    ({ id }) => !was.includes(id) && to.some((one) => found(one).includes(id)),
-  );
+/** What stands in may bring what some of a class must not have. */
+function allergenWords(from: string, to: readonly string[], onPacks: OnPacks): string {
+  const named = (id: string) => ({ item: id, name: itemById(id).name });
+  const { certainly, perhaps } = broughtIn(named(from), to.map(named), onPacks);
+  const brought = [...certainly, ...perhaps];
   return brought.length === 0
     ? ''
-    : `; may bring ${listed(brought.map(({ name }) => name))}: look at what the class may not eat`;
+    : `; may bring ${listed(brought.map(allergenName))}: look at what the class may not eat`;
 }
 
 function sparesOf({ runs: costs }: Order, runs: readonly OrderRun[]): Saving[] {

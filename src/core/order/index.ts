@@ -2,7 +2,7 @@ export { byProductSource, type ByProduct } from './by-products';
 export { savingsOf, type Saving } from './cheaper';
 export { keepsSource } from './keeps';
 export { demonstrated, type NeedPart, type OrderRun } from './needs';
-export { onPacksOf, type OnPacks } from './on-packs';
+export { onPacksOf } from './on-packs';
 export {
   orderOf,
   stockAfter,

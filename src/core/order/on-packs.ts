@@ -1,9 +1,6 @@
+import type { OnPacks } from '../batch';
 import type { AllergenId } from '../ingredients';
-import type { Ingredient } from '../practical';
 import { ingredientKey, type Product } from './products';
-
-/** What the labels of the school’s own packs say of an ingredient, beyond what its name gives away. */
-export type OnPacks = (ingredient: Pick<Ingredient, 'item' | 'name'>) => readonly AllergenId[];
 
 /** All that any pack of an ingredient says: nobody knows which of them will be opened. Wheat is a cereal with gluten. */
 export function onPacksOf(products: readonly Pick<Product, 'ingredient' | 'allergens'>[]): OnPacks {

@@ -1,10 +1,8 @@
 import { allergens, isOfAnimals, itemById, substitutesFor, type AllergenId } from '../ingredients';
-import { itemOf } from '../batch';
+import { allergensIn, itemOf, type OnPacks } from '../batch';
 import { capitalised, listed } from '../format';
-import type { OnPacks } from '../order';
 import type { Place, Plan, Risk } from '../practical';
 import { hazardIds, hazards, hazardsIn, type HazardId } from '../safety';
-import { allergensIn } from './allergens-in';
 import { controls } from './controls';
 import { ingredientNames } from './ingredient-names';
 

@@ -35,6 +35,10 @@ describe('what a class must not have', () => {
     ['gluten', ['Cornflour', 'Water'], 'yes'],
     ['eggs', ['Mayonnaise'], 'no'],
     ['fish', ['Anchovies'], 'no'],
+    // Wheat is told by itself in US law (FALCPA 2004); whoever declared it is not helped by the other.
+    ['wheat', ['Plain flour'], 'no'],
+    ['wheat', ['Bread'], 'no'],
+    ['wheat', ['Cornflour', 'Water'], 'yes'],
     ['gluten', ['Custard powder'], 'cannot tell'],
     ['celery', ['Tomato juice', 'Water'], 'cannot tell'],
     ['nuts', ['Ground almonds'], 'no'],

@@ -8,9 +8,8 @@ import {
   type AllergenId,
   type Diet,
 } from '../ingredients';
-import type { OnPacks } from '../order';
+import { allergensIn, type OnPacks } from '../batch';
 import type { Plan } from '../practical';
-import { allergensIn } from './allergens-in';
 import { ingredientNames } from './ingredient-names';
 import { about, list, oneOf, record, refined, text, whole, type Of } from '../shape';
 
@@ -87,7 +86,7 @@ function holdsOf(one: Named, what: NeedId, onPacks: OnPacks): Holds {
     const verdicts = [one.name, one.known].map((name) => dietVerdict(name, what));
     return verdicts.includes('no') ? 'yes' : verdicts.includes('cannot tell') ? 'cannot tell' : 'no';
   }
-  const { contains, oftenContains, unknown } = allergensIn(one, onPacks);
+  const { contains, oftenContains, unknown } = allergensIn(one, onPacks, ['uk-eu', 'us']);
   if (contains.includes(what)) return 'yes';
   return oftenContains.includes(what) || unknown.length > 0 ? 'cannot tell' : 'no';
 }

@@ -3,7 +3,9 @@ import { newIngredient, newPlan, newStep, type Place, type Plan } from '../pract
 import { noDecisions, planFromRecipe, readRecipe, settled } from '../recipe';
 import { hazardIds, hazards } from '../safety';
 import { controls } from './controls';
-import { allergenLines, allergensInAll, riskLines } from '.';
+import { allergensIn } from '../batch';
+import { united } from '../ingredients';
+import { allergenLines, riskLines } from '.';
 
 const noPacks = () => [];
 
@@ -124,7 +126,7 @@ describe('the risk assessment', () => {
     const plainName = newIngredient({ id: 'm', item: 'margarine', name: 'Spread' });
     const spread = allergenLines({ ...typed, formula: [plainName] }, noPacks);
     expect(spread.find(({ id }) => id === 'soya')).toMatchObject({ often: true, from: ['spread'] });
-    const all = allergensInAll([mayHold, plainName], () => ['gluten']);
+    const all = united([mayHold, plainName].map((one) => allergensIn(one, () => ['gluten'])));
     expect(all.contains).toContain('gluten');
     for (const id of ['nuts', 'soya', 'wheat'] as const) expect(all.oftenContains).toContain(id);
     // What only may be in something can be stood in for as well.

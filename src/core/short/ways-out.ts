@@ -1,9 +1,8 @@
 import { counted, formatNumber, listed } from '../format';
-import { itemById, substitutesFor, type Substitute } from '../ingredients';
-import { itemOf } from '../batch';
-import { cheapestPacks, ingredientKey, onPacksOf, type OnPacks, type Pantry } from '../order';
+import { allergenName, itemById, substitutesFor, type Substitute } from '../ingredients';
+import { broughtIn, itemOf, type OnPacks } from '../batch';
+import { cheapestPacks, ingredientKey, onPacksOf, type Pantry } from '../order';
 import { gramsWords, inSentence, type Plan, type StationPlan } from '../practical';
-import { allergensIn } from '../risk';
 import type { WorkingLine } from '../working';
 import { shrinkToScarcest } from './shrink';
 
@@ -218,17 +217,15 @@ function fits(
 
 /** What something brings in that was not there, for certain or in some makes; the school’s own packs counted. */
 function allergenWarning(from: Reckoned['line'], to: readonly string[], onPacks: OnPacks): string {
-  const was = allergensIn(from, onPacks);
-  const is = to.map((name) => allergensIn({ item: null, name }, onPacks));
-  const brought = [...new Set(is.flatMap(({ contains }) => contains))].filter(
-    (id) => !was.contains.includes(id),
+  const { certainly, perhaps } = broughtIn(
+    from,
+    to.map((name) => ({ item: null, name })),
+    onPacks,
   );
-  const often = [...new Set(is.flatMap(({ oftenContains }) => oftenContains))].filter(
-    (id) => !brought.includes(id) && !was.contains.includes(id) && !was.oftenContains.includes(id),
-  );
+  const names = (ids: typeof certainly) => listed(ids.map(allergenName));
   return [
-    brought.length > 0 ? ` Brings ${listed(brought)}: look at what the class may not eat.` : '',
-    often.length > 0 ? ` May bring ${listed(often)}: read its label.` : '',
+    certainly.length > 0 ? ` Brings ${names(certainly)}: look at what the class may not eat.` : '',
+    perhaps.length > 0 ? ` May bring ${names(perhaps)}: read its label.` : '',
   ].join('');
 }
 

@@ -4,7 +4,8 @@ import type { PantryAnswer, ProductFile, ProductsImported } from '../../contract
 import type { OrderAnswer, PrepEdit, RunPrep } from '../../contract/prep';
 import type { Room, ThermometerCheck } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
-import { onPacksOf, type OnPacks, type Product, type Stock, type Weighing } from '../../core/order';
+import { onPacksOf, type Product, type Stock, type Weighing } from '../../core/order';
+import type { OnPacks } from '../../core/batch';
 import { request } from './request';
 
 export const usePantry = () =>
