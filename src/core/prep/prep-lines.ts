@@ -1,5 +1,6 @@
 import type { DatedJob } from '../days';
-import type { Plan, Step } from '../practical';
+import type { Plan } from '../practical';
+import { heatsOven, isInOven, ovenCelsius } from '../timetable';
 
 /** Who sees to something before the bell. */
 export type PrepPerson = 'technician' | 'teacher' | 'class';
@@ -20,17 +21,6 @@ export interface PrepLine {
 /** What a thermometer that is read before a bell stands in, and what it ought to show. */
 export type ReadThere = { in: 'oven'; wantedC: number } | { in: 'refrigerator' };
 
-/** What the ovens of a step are to be at, °C: as it is set, as it is needed, or as its text says; null: it does not say. */
-function ovensIn({ needs, settings, text }: Step): (number | null)[] {
-  const set = settings.flatMap(({ what, celsius }) => (what === 'oven' ? [celsius] : []));
-  const needed = needs.flatMap(({ resource, celsius }) => (resource === 'oven' ? [celsius] : []));
-  if (set.length + needed.length > 0 || !/\boven\b/i.test(text)) return [...set, ...needed];
-  const said = /\boven\b[^.;]{0,60}?(\d{2,3})\s*°\s*([CF])\b/i.exec(text);
-  if (!said) return [];
-  const degrees = Number(said[1]);
-  return [said[2]!.toUpperCase() === 'F' ? Math.round(((degrees - 32) * 5) / 9) : degrees];
-}
-
 /** The key of one thing of a run. */
 const keyOf = (runId: string, name: string) => `prep:${runId}:${name}`;
 
@@ -47,7 +37,7 @@ export function prepLines(
     ...{ what: keyOf(runId, name), words, note, who: 'technician', at: null, reads },
   });
   const staff = plan.formula.filter(({ by }) => by !== 'students').map(({ name }) => name.toLowerCase());
-  const ovens = plan.steps.flatMap(ovensIn);
+  const ovens = plan.steps.filter((step) => heatsOven(step) || isInOven(step)).map(ovenCelsius);
   const wantedC = ovens.find((celsius) => celsius !== null) ?? null;
   const cold = plan.steps.some(
     ({ needs, text }) =>

@@ -20,12 +20,13 @@ const ovenOffC = 10;
 export function judgeReading(reads: ReadThere, celsius: number): ReadingJudged {
   const shown = formatTemperature(celsius);
   if (reads.in === 'oven') {
+    const wanted = formatTemperature(reads.wantedC, 'C', 0);
     const off = Math.round(celsius - reads.wantedC);
-    if (Math.abs(off) <= ovenOffC) return { fine: true, words: `${shown}, right for ${reads.wantedC} °C` };
+    if (Math.abs(off) <= ovenOffC) return { fine: true, words: `${shown}, right for ${wanted}` };
     const way = off > 0 ? 'too hot' : 'too cold';
     return {
       fine: false,
-      words: `${shown} where ${reads.wantedC} °C is wanted: ${Math.abs(off)} °C ${way}; wait, or set it ${off > 0 ? 'lower' : 'higher'} and read again`,
+      words: `${shown} where ${wanted} is wanted: ${Math.abs(off)} °C ${way}; wait, or set it ${off > 0 ? 'lower' : 'higher'} and read again`,
     };
   }
   if (celsius > refrigeratorC.limit) {

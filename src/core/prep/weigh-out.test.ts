@@ -1,27 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
-import { newIngredient, newPlan, type Plan } from '../practical';
+import { newIngredient, type Plan } from '../practical';
 import { usualPrepWays } from '../order';
-import { numberLevels, wordLevels } from '../practical/testing/plans';
+import { sodaScones, wordLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import { blindCodes } from '../weighing';
 import { isMixed, runningOn, weighingLists, whoseDish, withOneBowl } from '.';
 
-const plan: Plan = {
-  ...newPlan('Scones', null),
-  factors: [
-    {
-      ...{ id: 'f', name: 'soda', unit: '' },
-      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
-      levels: numberLevels(0, 1, 4),
-    },
-  ],
-  formula: [
-    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g', by: 'students' }),
-    newIngredient({ id: 'soda', name: 'Bicarbonate of soda', amount: 2, unit: 'g', by: 'staff' }),
-  ],
-};
+const plan = sodaScones(0, 1, 4);
 const treatments = new Map([
   [1, 'l2'],
   [2, 'l0'],
@@ -77,9 +64,9 @@ describe('the weigh-out', () => {
       [[3, 4], 2, expect.closeTo(2 * 3 * 1.05, 9)],
       [[1], 8, expect.closeTo(8 * 2 * 1.05, 9)],
     ]);
-    expect(flour!.dishes.map(whoseDish)).toEqual(['stations 1, 2, 3 and 4 and 3 kept ready']);
+    expect(flour!.dishes.map(whoseDish)).toEqual(['stations 1–4 and 3 kept ready']);
     expect(soda!.dishes.map(whoseDish)).toEqual([
-      'stations 3 and 4 and 1 kept ready',
+      'stations 3, 4 and 1 kept ready',
       'station 1 and 1 kept ready',
     ]);
     expect(soda!.dishes.map(({ mark }) => mark)).toEqual(['1 % of plain flour', '4 % of plain flour']);
@@ -94,13 +81,15 @@ describe('the weigh-out', () => {
       ['The bowl for the class', 1],
       ['Bicarbonate of soda', 5],
     ]);
-    const [bowl] = withOneBowl([flour!, soda!]);
-    expect(bowl).toMatchObject({ varied: true, by: 'shared' });
-    expect(bowl!.dishes.map(({ name }) => name)).toEqual([
-      'Plain flour',
-      ...soda!.dishes.map(() => 'Bicarbonate of soda'),
+    // What is shared and not the same for all is no part of the one bowl.
+    expect(withOneBowl([flour!, soda!]).map(({ name, by }) => [name, by])).toEqual([
+      ['The bowl for the class', 'shared'],
+      ['Bicarbonate of soda', 'shared'],
     ]);
-    expect(bowl!.totalG).toBeCloseTo(1470 + 2 * 3 * 1.05 + 8 * 2 * 1.05, 9);
+    const salt = { ...flour!, ingredientId: 'salt', name: 'Salt', totalG: 7 };
+    const [bowl] = withOneBowl([flour!, salt]);
+    expect([bowl!.dishes.length, bowl!.varied]).toEqual([2, false]);
+    expect(bowl!.totalG).toBeCloseTo(1477, 9);
     expect(withOneBowl(weighingLists(plan, { ...options, ways }))).toHaveLength(2);
   });
 

@@ -1,6 +1,6 @@
 import { demonstrated, type PrepWays } from '../order';
 import type { BenchSetting, OwnPlan } from '../run';
-import { capitalised, counted, listed } from '../format';
+import { capitalised, listed, stationsWords } from '../format';
 import { treatmentOf, type Ingredient, type Plan } from '../practical';
 import { blindCodes, stopAt, type Wanted } from '../weighing';
 
@@ -171,27 +171,21 @@ function forTheClass(plain: readonly Dish[], lossPercent: number): Dish[] {
 export const isMixed = ({ dishes }: WeighingList): boolean =>
   new Set(dishes.map(({ name }) => name)).size > 1;
 
-/** Most stations that are named one by one. */
-const mostNamed = 4;
+/** Whose a dish is: “station 3”, “spare”, “stations 1–12 and 5 kept ready”. */
+export const whoseDish = ({ stations, ready }: Dish): string =>
+  [stations.length > 0 ? stationsWords(stations) : '', ready].filter(Boolean).join(' and ');
 
-/** Whose a dish is: “station 3”, “spare”, “stations 3 and 4”, “12 stations and 5 kept ready”. */
-export function whoseDish({ stations, ready }: Dish): string {
-  const named =
-    stations.length > mostNamed
-      ? counted(stations.length, 'station')
-      : `${stations.length === 1 ? 'station' : 'stations'} ${listed(stations.map(String))}`;
-  return [stations.length > 0 ? named : '', ready].filter(Boolean).join(' and ');
-}
-
-/** The lists as they are weighed: all that goes into the bowl for the class as one, ingredient after ingredient. */
+/**
+ * The lists as they are weighed: all that is the same for the class goes into one bowl, ingredient after ingredient. What is
+ * shared and not the same for all stays a list of its own.
+ */
 export function withOneBowl(lists: readonly WeighingList[]): WeighingList[] {
-  const shared = lists.filter(({ by, dishes }) => by === 'shared' && dishes.length > 0);
+  const shared = lists.filter(({ by, varied, dishes }) => by === 'shared' && !varied && dishes.length > 0);
   const [first] = shared;
   if (!first) return [...lists];
   const bowl: WeighingList = {
     ...first,
     ...{ ingredientId: 'bowl', name: 'The bowl for the class' },
-    varied: shared.some(({ varied }) => varied),
     dishes: shared.flatMap(({ dishes }) => dishes),
     totalG: shared.reduce((sum, { totalG }) => sum + totalG, 0),
     untold: [...new Set(shared.flatMap(({ untold }) => untold))],

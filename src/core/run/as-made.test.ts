@@ -1,24 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
-import { newIngredient, newPlan, type Plan } from '../practical';
-import { numberLevels } from '../practical/testing/plans';
+import { sodaScones } from '../practical/testing/plans';
 import { asMadeAt, benchSetting, classTable, madeOtherwise, Notebook, weighedCalls, type EntryBody } from '.';
 import { entry, place, zero } from './testing/entries';
 
-const plan: Plan = {
-  ...newPlan('Scones', null),
-  factors: [
-    {
-      ...{ id: 'f', name: 'soda', unit: '' },
-      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
-      levels: numberLevels(0, 1, 2),
-    },
-  ],
-  formula: [
-    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g' }),
-    newIngredient({ id: 'soda', name: 'Bicarbonate of soda', amount: 2, unit: 'g', job: 'leavening base' }),
-  ],
-};
+const plan = sodaScones(0, 1, 2);
 const treatments = new Map([
   [1, 'l1'],
   [2, 'l2'],

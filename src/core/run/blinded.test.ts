@@ -1,24 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
-import { newIngredient, newPlan, takenWords, type Plan } from '../practical';
-import { numberLevels, wordLevels } from '../practical/testing/plans';
+import { takenWords, type Plan } from '../practical';
+import { sodaScones, wordLevels } from '../practical/testing/plans';
 import { benchSetting, blindedState, Notebook, stationState } from '.';
 import { place, zero } from './testing/entries';
 
-const soda: Plan = {
-  ...newPlan('Scones', null),
-  factors: [
-    {
-      ...{ id: 'f', name: 'soda', unit: '' },
-      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
-      levels: numberLevels(0, 1, 4),
-    },
-  ],
-  formula: [
-    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g' }),
-    newIngredient({ id: 'soda', name: 'Bicarbonate of soda', amount: 2, unit: 'g', by: 'staff' }),
-  ],
-};
+const soda = sodaScones(0, 1, 4);
 const swap: Plan = {
   ...soda,
   factors: [

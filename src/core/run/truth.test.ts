@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { newEquipment, type Equipment } from '../room';
-import { Notebook, truthIn } from '.';
-import { entry, reading, zero } from './testing/entries';
+import { newPlan } from '../practical';
+import { benchSetting, Notebook, truthCall, truthIn } from '.';
+import { entry, place, reading, zero } from './testing/entries';
 
 const thermometer = (patch: object) =>
   ({ ...newEquipment('thermometer', 't', 1), checkedAt: 1, station: 4, boilingC: 96, ...patch }) as Equipment;
@@ -23,6 +24,22 @@ describe('readings put right', () => {
     expect(truth({ inIceC: null, inBoilingC: null })(4, 1, 50)).toBe(50);
     expect(truth({ inIceC: 1, station: null })(1, 1, 50)).toBe(50);
     expect(truth({ inIceC: 1, checkedAt: null })(4, 1, 50)).toBe(50);
+  });
+
+  it('is told once for all stations, with each thermometer that is off', () => {
+    const equipment = [
+      thermometer({ id: 'a', inIceC: 1, inBoilingC: null, station: 2 }),
+      thermometer({ id: 'b', inIceC: 0, inBoilingC: 96, station: 1 }),
+      thermometer({ id: 'c', inIceC: 2, inBoilingC: null, station: 1 }),
+      thermometer({ id: 'd', inIceC: 2, inBoilingC: null, station: 9 }),
+    ];
+    const treatments = new Map([1, 2, 3].map((station) => [station, 'none']));
+    const [call] = truthCall(benchSetting(newPlan('x', null), { ...place, equipment }, treatments), 'C');
+    expect(call).toMatchObject({ stations: [1, 2], what: 'Stations 1, 2: readings are put right' });
+    expect(JSON.stringify(call!.working)).toContain(
+      'station 1, thermometer 2: 100.0 °C typed counts as 98.0 °C',
+    );
+    expect(truthCall(benchSetting(newPlan('x', null), place, treatments), 'C')).toEqual([]);
   });
 
   it('each by its own where two lie at a station, in the order of the room', () => {

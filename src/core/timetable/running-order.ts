@@ -1,6 +1,7 @@
 import { formatNumber } from '../format';
 import type { Plan } from '../practical';
-import { rangesOf, turnsOf } from './step-times';
+import { rangesOf } from '../format';
+import { turnsOf } from './step-times';
 import type { Bar, LessonTimetable } from './timetable';
 
 /** Who sees to a line of the running order. */

@@ -1,3 +1,4 @@
+import { rangesOf } from '../format';
 import type { Plan } from '../practical';
 import type { LessonTimetable } from './timetable';
 
@@ -40,18 +41,4 @@ export function turnsOf(bars: LessonTimetable['bars']): Turn[] {
   return [...turns.values()]
     .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin)
     .map((turn) => ({ ...turn, stations: rangesOf(turn.numbers) }));
-}
-
-/** “1–4, 7”; empty where there is none. */
-export function rangesOf(numbers: readonly number[]): string {
-  const sorted = [...numbers].sort((a, b) => a - b);
-  const ranges: [number, number][] = [];
-  for (const number of sorted) {
-    const last = ranges[ranges.length - 1];
-    if (last && number === last[1] + 1) last[1] = number;
-    else ranges.push([number, number]);
-  }
-  return ranges
-    .map(([from, to]) => (from === to ? String(from) : to === from + 1 ? `${from}, ${to}` : `${from}–${to}`))
-    .join(', ');
 }

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Run, StationRun } from '../../contract/runs';
+import { newEquipment } from '../../core/room';
 import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
 
 const monday = Date.UTC(2027, 0, 11, 9, 0);
@@ -70,27 +71,7 @@ describe('what is ticked off', () => {
 
 describe('a thermometer in ice and in boiling water', () => {
   it('is kept with what water boils at there, and only for a thermometer of the room', async () => {
-    const thermometer = {
-      ...{
-        kind: 'thermometer',
-        id: 't1',
-        name: 'thermometer 1',
-        x: null,
-        y: null,
-        type: 'probe',
-        lowC: -50,
-        highC: 300,
-      },
-      ...{
-        divisionC: 0.1,
-        lineC: 1,
-        checkedAt: null,
-        inIceC: null,
-        inBoilingC: null,
-        boilingC: null,
-        station: null,
-      },
-    };
+    const thermometer = newEquipment('thermometer', 't1', 1);
     const [room] = (await server.get('/api/rooms')).body as [{ id: string }];
     const { id, ...rest } = room;
     await server.send('PUT', `/api/rooms/${id}`, { ...rest, equipment: [thermometer] });

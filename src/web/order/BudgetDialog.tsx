@@ -1,9 +1,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { addDays } from 'date-fns';
+import { addDays, startOfDay } from 'date-fns';
 import { useState, type FormEvent } from 'react';
 import { routes } from '../../contract/routes';
-import type { BudgetWanted, School } from '../../contract/school';
+import type { Budget, BudgetWanted, School } from '../../contract/school';
 import { useSchool } from '../api/queries';
 import { request } from '../api/request';
 import { NumberField } from '../ui/fields';
@@ -21,12 +21,18 @@ interface BudgetDialogProps {
 }
 
 /** What a class may cost, and from when to when; an empty amount takes it away. */
-export function BudgetDialog({ className, at, onClose }: BudgetDialogProps) {
+export function BudgetDialog(props: BudgetDialogProps) {
   const { data: school } = useSchool();
-  const known = school?.budgets.find((one) => one.className === className && one.from <= at && at < one.to);
+  // Before what is set is known, an empty field would take it away.
+  return school ? <BudgetForm {...props} budgets={school.budgets} /> : null;
+}
+
+function BudgetForm({ className, at, budgets, onClose }: BudgetDialogProps & { budgets: readonly Budget[] }) {
+  const known = budgets.find((one) => one.className === className && one.from <= at && at < one.to);
+  const day = startOfDay(at).getTime();
   const [amount, setAmount] = useState(known?.amount ?? null);
-  const [from, setFrom] = useState(known?.from ?? at);
-  const [to, setTo] = useState(known?.to ?? addDays(at, usualTermDays).getTime());
+  const [from, setFrom] = useState(known?.from ?? day);
+  const [to, setTo] = useState(known?.to ?? addDays(day, usualTermDays).getTime());
   const client = useQueryClient();
   const set = useMutation({
     mutationFn: (budget: BudgetWanted) =>

@@ -1,24 +1,24 @@
-import { Box, Flex, Heading } from '@chakra-ui/react';
+import { Box, Flex } from '@chakra-ui/react';
 import { addDays, format, startOfWeek } from 'date-fns';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { OrderAnswer } from '../../contract/prep';
 import { routes } from '../../contract/routes';
 import { counted, formatNumber } from '../../core/format';
-import { massWords } from '../../core/order';
-import { orderQuery, useOrder, usePantry, useSetStock } from '../api/prep-queries';
+import { orderQuery, useOrder } from '../api/prep-queries';
 import { sayError } from '../api/request';
 import { Frame } from '../frame/Frame';
 import type { PaperName } from '../paper/paper';
 import { PaperNames } from '../paper/PaperChoice';
 import { EverythingButton } from '../paper/EverythingButton';
-import { useTicks } from '../ticks/use-ticks';
 import { Aside } from '../ui/Aside';
 import { QuietButton, WordButton } from '../ui/Button';
 import { CheckLine } from '../ui/CheckLine';
 import { Waiting } from '../ui/Notice';
 import { BudgetDialog } from './BudgetDialog';
 import { DayField } from './DayField';
+import { Head } from './Head';
+import { Leftovers } from './Leftovers';
 import { OrderTable } from './OrderTable';
 
 const startOfDay = (at: number) => new Date(at).setHours(0, 0, 0, 0);
@@ -94,21 +94,6 @@ export function OrderPage() {
     </Frame>
   );
 }
-
-const Head = ({ children }: { children: string }) => (
-  <Heading
-    as="h2"
-    fontFamily="heading"
-    fontSize="md"
-    fontWeight="semibold"
-    color="tawny"
-    mt="6"
-    mb="1"
-    _first={{ mt: 0 }}
-  >
-    {children}
-  </Heading>
-);
 
 function Untold({ order }: { order: OrderAnswer }) {
   if (order.open.length === 0) return null;
@@ -241,63 +226,6 @@ function OrderFiles({
         </WordButton>
       </Flex>
       <EverythingButton from={from} to={to} without={without} paper={paper} />
-    </>
-  );
-}
-
-/** What is over when the lessons are, for the week after. */
-function Leftovers({ order }: { order: OrderAnswer }) {
-  const set = useSetStock();
-  const { data: pantry } = usePantry();
-  // Once: what is carried twice would be counted twice.
-  const what = `carried:${order.from}:${order.runs.map(({ id }) => id).join('+')}`.slice(0, 300);
-  const ticks = useTicks('carried:');
-  const carried = ticks.done.has(what);
-  const carry = async () => {
-    const known = new Set(order.stockAfter.map(({ ingredient }) => ingredient));
-    const gone = (pantry?.stock ?? [])
-      .filter(({ ingredient }) => !known.has(ingredient))
-      .map(({ ingredient }) => ({ ingredient, grams: 0 }));
-    await set.mutateAsync([...gone, ...order.stockAfter]);
-    ticks.mark(what, true);
-  };
-  return (
-    <>
-      {order.byProducts.length > 0 && (
-        <>
-          <Head>By the way</Head>
-          {order.byProducts.map(({ key, name, grams, couldGoTo }) => (
-            <Box key={key} fontSize="sm">
-              {massWords(grams)} {name} left over
-              {couldGoTo.length > 0
-                ? ', which another of these lessons takes'
-                : ': no lesson of these days takes it'}
-              .
-            </Box>
-          ))}
-        </>
-      )}
-      {order.stockAfter.length > 0 && (
-        <>
-          <Head>Left over</Head>
-          <Box fontSize="sm" color="soft">
-            When all is bought and the lessons are over, {counted(order.stockAfter.length, 'thing')} of it are
-            still there.
-          </Box>
-          <QuietButton
-            mt="2"
-            disabled={set.isPending || carried}
-            onClick={() => void carry().catch(() => undefined)}
-          >
-            {carried ? 'in the stock list' : 'bought and used: put it into stock'}
-          </QuietButton>
-          {set.error && (
-            <Box role="alert" color="ember" fontSize="sm">
-              {sayError(set.error)}
-            </Box>
-          )}
-        </>
-      )}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { memo, useMemo } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
+import type { OnPacks } from '../../core/batch';
 import { planShape, riskShape, type Plan, type Risk } from '../../core/practical';
 import { allergenLines, riskLines, type RiskLine } from '../../core/risk';
 import { isFull, longest } from '../../core/shape';
@@ -84,7 +85,7 @@ export const SafetySection = memo(function SafetySection() {
         </WordButton>
       </Flex>
       {out.length > 0 && <LeftOut lines={out} edit={edit} />}
-      <Allergens plan={plan} />
+      <Allergens plan={plan} onPacks={onPacks} />
     </Section>
   );
 });
@@ -229,8 +230,7 @@ function LeftOut({ lines, edit }: { lines: RiskLine[]; edit: Edit }) {
 }
 
 /** Allergens of the batch, what brings them in, and what could stand in for it. */
-function Allergens({ plan }: { plan: Plan }) {
-  const { onPacks = noPacks } = useOnPacks();
+function Allergens({ plan, onPacks }: { plan: Plan; onPacks: OnPacks }) {
   const lines = allergenLines(plan, onPacks);
   if (lines.length === 0) return null;
   return (

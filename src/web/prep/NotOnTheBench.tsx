@@ -1,11 +1,11 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { RunPrep } from '../../contract/prep';
-import { capitalised, formatNumber, listed } from '../../core/format';
+import { capitalised, formatNumber, listed, rangesOf, stationsWords } from '../../core/format';
 import { isShort, pullList, sharingOf, toolsSource, usesIn, type Pull, type Sharing } from '../../core/prep';
 import type { Remark } from '../../core/remark';
 import type { BenchSetting } from '../../core/run';
-import { rangesOf, type LessonTimetable } from '../../core/timetable';
+import type { LessonTimetable } from '../../core/timetable';
 import { workingOf } from '../../core/working';
 import { RemarkCard } from '../margin/RemarkCard';
 import { RanShort } from '../short/RanShort';
@@ -43,9 +43,6 @@ export function NotOnTheBench({ live, setting, prep, timetable }: NotOnTheBenchP
     </Box>
   );
 }
-
-const stationsWords = (stations: readonly number[]) =>
-  `${stations.length === 1 ? 'station' : 'stations'} ${rangesOf(stations)}`;
 
 /** “stations 7–12 take it from 1–6 at 48 min”. */
 function takenOver(turns: Sharing['turns']): string[] {

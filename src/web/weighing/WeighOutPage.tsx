@@ -190,7 +190,7 @@ function OneList({ live, setting, list, blind, lossPercent }: OneListProps) {
         {now ? (
           <>
             <Box fontWeight="bold" fontSize="lg" mb="1.5">
-              {list.by !== 'shared' && `${capitalised(whoseDish(now))}: `}
+              {(list.by !== 'shared' || list.varied) && `${capitalised(whoseDish(now))}: `}
               {gramsWords(now.wanted.wantedG)} {now.name.toLowerCase()}
               {list.by === 'shared' && (
                 <Box fontWeight="normal" fontSize="sm" color="soft">

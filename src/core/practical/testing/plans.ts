@@ -1,3 +1,4 @@
+import { newIngredient } from '../new-parts';
 import { newPlan } from '../new-plan';
 import type { Acts, Factor, Ingredient, Level, Medium, Plan } from '../plan';
 import type { Step } from '../step';
@@ -71,4 +72,23 @@ export const planOf = (formula: Ingredient[], factors: Factor[], patch: Partial<
   formula,
   factors,
   ...patch,
+});
+
+/** Scones of 200 g flour, with these percentages of soda, weighed out by staff. */
+export const sodaScones = (...percent: number[]): Plan => ({
+  ...newPlan('Scones', null),
+  factors: [
+    {
+      ...{ id: 'f', name: 'soda', unit: '' },
+      acts: { on: 'amount', ingredientId: 'soda', as: 'percent-of', of: 'flour' },
+      levels: numberLevels(...percent),
+    },
+  ],
+  formula: [
+    newIngredient({ id: 'flour', name: 'Plain flour', amount: 200, unit: 'g', by: 'students' }),
+    newIngredient({
+      ...{ id: 'soda', name: 'Bicarbonate of soda', amount: 2, unit: 'g', by: 'staff' },
+      job: 'leavening base',
+    }),
+  ],
 });
