@@ -104,7 +104,7 @@ describe('the weigh-out', () => {
       treatmentAt: (station) => at.get(station) ?? null,
       ways: { ...usualPrepWays, blind: true },
     })[1]!;
-    expect([list.name, isMixed(list)]).toEqual(['Cornflour and Potato starch', true]);
+    expect([list.name, isMixed(list)]).toEqual(['Cornflour and potato starch', true]);
     expect(list.dishes.map(({ name, stations }) => [name, ...stations])).toEqual([
       ['cornflour', 1],
       ['cornflour', 4],

@@ -1,7 +1,7 @@
 import { demonstrated, type PrepWays } from '../order';
 import type { BenchSetting, OwnPlan } from '../run';
 import { capitalised, listed, stationsWords } from '../format';
-import { treatmentOf, type Ingredient, type Plan } from '../practical';
+import { inSentence, treatmentOf, type Ingredient, type Plan } from '../practical';
 import { blindCodes, stopAt, type Wanted } from '../weighing';
 
 /** One dish of one ingredient. */
@@ -67,11 +67,11 @@ export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingLis
       .flatMap((portion, i) => dishOf(portion, ingredient, { key: `${i}`, setting, codes, levelsG }) ?? [])
       .sort(inOrder);
     const dishes = by === 'shared' ? forTheClass(plain, ways.lossPercent) : plain;
-    const names = [...new Set(dishes.map((dish) => capitalised(dish.name)))];
+    const names = [...new Set(dishes.map((dish) => inSentence(dish.name)))];
     return {
       ...{
         ingredientId: id,
-        name: names.length > 1 ? listed(names) : (names[0] ?? name),
+        name: names.length > 1 ? capitalised(listed(names)) : capitalised(dishes[0]?.name ?? name),
         by,
         varied,
         dishes,

@@ -147,7 +147,7 @@ function StationCard({ run, setting, station, colour }: StationCardProps) {
     <Flex bg="sheet" borderRadius="8px" borderWidth="1px" borderColor="rule" overflow="hidden">
       <Box w="12px" flexShrink={0} style={{ background: colour }} />
       <Flex px="4" py="3" gap="4" align="center" minW="0">
-        <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch">
+        <Box fontSize="3xl" fontWeight="bold" lineHeight="1" minW="1.6ch" flexShrink={0}>
           {station}
         </Box>
         <Box minW="0" lineHeight="1.25">

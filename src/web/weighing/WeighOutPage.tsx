@@ -254,7 +254,7 @@ function DishLine({ dish, line, grams, done, present, blind, named, onAgain }: D
         {gramsWords(wanted.wantedG)}
       </Box>
       <Box flex="1" minW="0">
-        {named && <strong>{dish.name} </strong>}
+        {named && <strong>{capitalised(dish.name)} </strong>}
         {whoseDish(dish)}
         {mark && (
           <Box as="span" color="soft">
