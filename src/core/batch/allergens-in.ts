@@ -1,10 +1,4 @@
-import {
-  allergensOf,
-  united,
-  type AllergenId,
-  type AllergenLaw,
-  type AllergensFound,
-} from '../ingredients';
+import { allergensOf, united, type AllergenId, type AllergenLaw, type AllergensFound } from '../ingredients';
 import type { Ingredient } from '../practical';
 import { itemOf } from './by-table';
 
