@@ -16,6 +16,7 @@ import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
 import { daysRoutes } from './days/routes';
 import { SharedCalendar } from './days/shared-calendar';
+import { LaidLessons, programIn } from './days/laid-lessons';
 import { Timetables } from './days/timetables';
 import { onlyOwnNames, onlyOwnWrites, ownNames } from './door/door';
 import { refreshIndex } from './library/refresh-index';
@@ -101,6 +102,8 @@ export interface App {
   gate: Gate;
   /** Takes back what a killed program left half-way. */
   tidy(): Promise<void>;
+  /** Works out in the background what will be asked for soon. */
+  lookAhead(): void;
   close(): void;
 }
 
@@ -108,7 +111,14 @@ export function createApp(options: AppOptions): App {
   const parts = partsOf(options);
   const router = Router();
   const gate = new Gate(router, recogniser(parts), new Deeds(options.knex, parts.now).write);
-  putUp(gate, parts, options);
+  const lookAhead = () => {
+    // Without threads it would be in the way of whoever asks.
+    if (options.fileThread)
+      parts.timetables
+        .ahead(parts.now())
+        .catch((err: unknown) => options.logger.error({ err }, 'looking ahead failed'));
+  };
+  putUp(gate, { ...parts, lookAhead }, options);
 
   const app = express();
   app.disable('x-powered-by');
@@ -136,6 +146,7 @@ export function createApp(options: AppOptions): App {
       await takeBack(options.knex);
       await refreshIndex(options.knex, parts.now());
     },
+    lookAhead,
     close() {
       probes.stop();
       live.close();
@@ -144,8 +155,10 @@ export function createApp(options: AppOptions): App {
 }
 
 type Parts = ReturnType<typeof partsOf>;
+type PutUp = Parts & Pick<App, 'lookAhead'>;
 
 function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.now, ...options }: AppOptions) {
+  const thread = options.fileThread ?? null;
   const rooms = new Rooms(knex);
   const classes = new Classes(knex);
   const pantry = new PantryShelf(knex, now);
@@ -163,7 +176,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const { probes: source, logger } = options;
   return {
     ...{ now, epoch, rooms, classes, runs, practicals, teachers, log, pages, live, pictures, files },
-    workshop: new Workshop(files, dataFolder, options.fileThread ?? null),
+    workshop: new Workshop(files, dataFolder, thread),
     sessions: new Sessions(knex, now),
     attempts: new Attempts(),
     codes: new Codes(knex, now),
@@ -174,8 +187,8 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     orders: new Orders({ runs, preps, pantry, school }),
     ticks: new TickList(knex, authors),
     checks: new ThermometerChecks(rooms),
-    press: new Press(options.fileThread ?? null),
-    timetables: new Timetables(runs, school, options.fileThread ?? null),
+    press: new Press(thread),
+    timetables: new Timetables(runs, school, new LaidLessons(knex, programIn(thread), now), thread),
     sharedCalendar: new SharedCalendar(knex),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),
     isOpen: async () => open && !(await teachers.any()),
@@ -197,7 +210,7 @@ function recogniser({ sessions, passes, school, isOpen }: Parts) {
 }
 
 /** Every route of the program. */
-function putUp(gate: Gate, parts: Parts, options: AppOptions) {
+function putUp(gate: Gate, parts: PutUp, options: AppOptions) {
   const { runs, log, pages, live, pictures, probes, now } = parts;
   gate.route(
     {
@@ -220,7 +233,11 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
       ...{ method: 'put', path: routes.schoolWays, may: 'teacher', body: SchoolWaysEdit },
       says: 'Sets the school’s hours, bells and lists from the version they were read at',
     },
-    ({ body }) => parts.school.setWays(body),
+    async ({ body }) => {
+      const school = await parts.school.setWays(body);
+      parts.lookAhead();
+      return school;
+    },
   );
   gate.route(
     { method: 'get', path: routes.backups, may: 'teacher', says: 'How the copies of the database go' },
@@ -247,7 +264,10 @@ function putUp(gate: Gate, parts: Parts, options: AppOptions) {
   runRoutes(gate, {
     ...parts,
     events: {
-      changed: (run) => live.run(run),
+      changed(run) {
+        live.run(run);
+        parts.lookAhead();
+      },
       started: (run) => probes.begin(run),
       async finished(run) {
         probes.end(run.id);

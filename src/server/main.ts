@@ -64,6 +64,7 @@ async function main(settings: Settings) {
     process.exit(1);
   });
   backups.daily();
+  app.lookAhead();
 
   let closing = false;
   const close = () => {

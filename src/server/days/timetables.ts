@@ -17,6 +17,7 @@ import { handsOf } from '../../core/timetable';
 import type { Runs } from '../runs/runs';
 import type { SchoolSettings } from '../school/school';
 import { answerFromThread } from '../threads/in-thread';
+import type { LaidLessons } from './laid-lessons';
 import { layLesson, type LessonAsked, type LessonLaid } from './lay-lesson';
 
 /** Jobs lie at most so far from their lesson, ms: steps say up to fourteen days, closed days come on top. */
@@ -26,6 +27,9 @@ const mostKept = 200;
 const mostDated = 2000;
 /** Lessons laid out at the same moment, where there is a second core for it. */
 const mostAtOnce = Math.min(2, availableParallelism());
+/** Lessons are laid out before anyone asks where they begin so soon, and so many of them at most. */
+const aheadMs = 14 * 24 * 60 * minuteMs;
+const mostAhead = 60;
 
 type Outline = Awaited<ReturnType<Runs['outlines']>>[number];
 
@@ -33,15 +37,19 @@ type Outline = Awaited<ReturnType<Runs['outlines']>>[number];
 export class Timetables {
   readonly #runs: Runs;
   readonly #school: SchoolSettings;
+  readonly #kept: LaidLessons;
   readonly #program: URL | null;
   readonly #laid = new LRUCache<string, Promise<LessonLaid>>({ max: mostKept });
   readonly #dated = new LRUCache<string, ReturnType<typeof dated>>({ max: mostDated });
   readonly #line = pLimit(mostAtOnce);
+  #ahead: Promise<void> | null = null;
+  #aheadFrom: number | null = null;
 
   /** @param program what a thread runs; without it lessons are laid out where they are asked for */
-  constructor(runs: Runs, school: SchoolSettings, program: URL | null) {
+  constructor(runs: Runs, school: SchoolSettings, kept: LaidLessons, program: URL | null) {
     this.#runs = runs;
     this.#school = school;
+    this.#kept = kept;
     this.#program = program;
   }
 
@@ -102,14 +110,41 @@ export class Timetables {
     const key = JSON.stringify([run.id, run.revision, asked]);
     const known = this.#laid.get(key);
     if (known) return known;
-    const program = this.#program;
-    const laid = this.#line(() =>
-      program ? answerFromThread<LessonLaid>(program, { lesson: asked }) : layLesson(asked),
-    );
+    const laid = this.#layAnew(asked);
     this.#laid.set(key, laid);
     // What went wrong once may go right the next time.
     laid.catch(() => this.#laid.delete(key));
     return laid;
+  }
+
+  /** As it was laid out before the program was last started, or else laid out now and kept. */
+  async #layAnew(asked: LessonAsked): Promise<LessonLaid> {
+    const kept = await this.#kept.find(asked);
+    if (kept) return kept;
+    const program = this.#program;
+    const laid = await this.#line(() =>
+      program ? answerFromThread<LessonLaid>(program, { lesson: asked }) : layLesson(asked),
+    );
+    await this.#kept.keep(asked, laid);
+    return laid;
+  }
+
+  /** Lays out the lessons of the days to come one after another, so that whoever prints a week of them need not wait. */
+  ahead(now: number): Promise<void> {
+    this.#aheadFrom = now;
+    this.#ahead ??= this.#layAhead().finally(() => (this.#ahead = null));
+    return this.#ahead;
+  }
+
+  async #layAhead(): Promise<void> {
+    while (this.#aheadFrom !== null) {
+      const from = this.#aheadFrom;
+      this.#aheadFrom = null;
+      const near = await this.#runs.outlines({ from, to: from + aheadMs });
+      const planned = near.filter(({ status }) => status === 'planned').slice(0, mostAhead);
+      // One that cannot be laid out is said where somebody asks for it.
+      for (const { id } of planned) await this.of(id).catch(() => undefined);
+    }
   }
 }
 

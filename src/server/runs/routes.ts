@@ -5,7 +5,7 @@ import type { Gate } from '../actors/gate';
 import { momentIn } from '../problems/moment';
 import type { Runs } from './runs';
 
-/** What else happens when a run changes: viewers are told, probes begin, a backup is made. */
+/** What else happens when a run is planned or changes: viewers are told, probes begin, a backup is made. */
 export interface RunEvents {
   changed(run: Run): void;
   started(run: Run): Promise<void>;
@@ -22,8 +22,12 @@ export interface RunParts {
 const idIn = (params: Record<string, string | string[]>) => params.id as string;
 
 export function runRoutes(gate: Gate, parts: RunParts): void {
-  const { runs, epoch, now } = parts;
+  const { runs, events, epoch, now } = parts;
   const fresh = (run: Run): RunNow => ({ run, serverNow: now(), epoch });
+  const told = (run: Run): RunNow => {
+    events.changed(run);
+    return fresh(run);
+  };
   gate.route(
     {
       ...{ method: 'get', path: routes.runs, may: 'teacher' },
@@ -37,7 +41,7 @@ export function runRoutes(gate: Gate, parts: RunParts): void {
       ...{ method: 'post', path: routes.runs, may: 'teacher', body: NewRun, status: 201 },
       says: 'Plans a run and draws its layout',
     },
-    async ({ body }) => fresh(await runs.add(body)),
+    async ({ body }) => told(await runs.add(body)),
   );
   gate.route(
     {
@@ -53,15 +57,11 @@ export function runRoutes(gate: Gate, parts: RunParts): void {
     },
     ({ request }) => runs.remarks(idIn(request.params)),
   );
-  changes(gate, parts, fresh);
+  changes(gate, parts, told);
 }
 
 /** What is done to a run that is there. */
-function changes(gate: Gate, { runs, events }: RunParts, fresh: (run: Run) => RunNow): void {
-  const told = (run: Run): RunNow => {
-    events.changed(run);
-    return fresh(run);
-  };
+function changes(gate: Gate, { runs, events }: RunParts, told: (run: Run) => RunNow): void {
   gate.route(
     {
       ...{ method: 'post', path: routes.runLayout(':id'), may: 'teacher', body: NewLayout },

@@ -7,6 +7,7 @@ import * as library from './005-library';
 import * as room from './006-room';
 import * as prep from './007-prep';
 import * as tickReadings from './008-tick-readings';
+import * as laidLessons from './009-laid-lessons';
 
 export interface Migration {
   name: string;
@@ -23,4 +24,5 @@ export const migrations: readonly Migration[] = [
   { name: '006-room', up: room.up },
   { name: '007-prep', up: prep.up },
   { name: '008-tick-readings', up: tickReadings.up },
+  { name: '009-laid-lessons', up: laidLessons.up },
 ];
