@@ -70,6 +70,7 @@ describe('what a station takes, in words', () => {
     [{ amount: 2, unit: 'pinch' }, '2 pinches moon dust', 'Moon dust'],
     [{ amount: 1, unit: 'cup' }, '1 cup moon dust', 'Moon dust'],
     [{ amount: 2, amountTo: 3, unit: 'tbsp' }, '2–3 tbsp moon dust', 'Moon dust'],
+    [{ amount: 8, amountTo: 10 }, '8–10 g salt', 'Salt'],
     [{ amount: 2, unit: 'each' }, '2 (100 g) eggs', 'Eggs'],
     [{ amount: 2.33, unit: 'each' }, '2⅓ moon rocks', 'Moon rocks'],
     [{ amount: 2.4, unit: 'each' }, '2.4 moon rocks', 'Moon rocks'],

@@ -56,7 +56,7 @@ export function takenWords(taken: StationIngredient): string {
   const state = taken.state ? `, ${taken.state}` : '';
   return amount === ''
     ? `some ${name}${state}`
-    : `${byMass && taken.unit === 'g' ? gramsWords(taken.amount!) : amount}${grams} ${name}${state}`;
+    : `${taken.unit === 'g' && taken.amountTo === null ? gramsWords(taken.amount!) : amount}${grams} ${name}${state}`;
 }
 
 /** What ends a step besides its minutes, here: “118.2 °C”, “golden at the edges”. */

@@ -17,6 +17,10 @@ describe('what is done before a bell', () => {
     expect(names({ thermometers })).toEqual(['prep:r:order', 'prep:r:thermometers', 'prep:r:trays']);
     const steps = [newStep({ id: 's', text: 'Bake in the oven at 180 °C, then into the fridge.' })];
     expect(names({ steps })).toEqual(['prep:r:order', 'prep:r:trays', 'prep:r:ovens', 'prep:r:refrigerator']);
+    const stirred = [newStep({ id: 's', text: 'Stir for 2 min, then leave it cold.' })];
+    expect(names({ steps: stirred })).toEqual(['prep:r:order', 'prep:r:trays']);
+    const needs = [{ resource: 'refrigerator' as const, count: 1, celsius: null }];
+    expect(names({ steps: [{ ...stirred[0]!, needs }] })).toContain('prep:r:refrigerator');
   });
 
   it('names what others weigh for the stations, for one alone or for the class in one bowl', () => {

@@ -45,6 +45,19 @@ describe('what is read before a bell', () => {
       { in: 'oven', wantedC: expect.closeTo(176.67, 1) as number },
     ]);
     expect(reads({ text: 'Take it out of the oven. Cool to 40 °C.' })).toEqual([]);
+    // An oven of which nobody says how hot is seen to and has nothing to be read against; the first that is said counts.
+    const lines = (...texts: string[]) =>
+      prepLines(
+        'r',
+        { ...newPlan('x', null), steps: texts.map((said, i) => newStep({ id: `s${i}`, text: said })) },
+        [],
+      ).filter(({ what }) => what === 'prep:r:ovens');
+    expect(lines('Bake until golden.').map((one) => one.reads)).toEqual([null]);
+    expect(
+      lines('Bake until golden.', 'Set the oven to 190 °C.', 'Set the oven to 150 °C.').map(
+        (one) => one.reads,
+      ),
+    ).toEqual([{ in: 'oven', wantedC: 190 }]);
     expect(reads({ text: 'Leave it in the fridge overnight.' })).toEqual([{ in: 'refrigerator' }]);
   });
 });

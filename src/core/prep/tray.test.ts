@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
-import { newIngredient, newPlan, newStep, type Plan } from '../practical';
+import { newIngredient, newPlan, newResponse, newStep, type Plan } from '../practical';
 import { numberLevels, wordLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
 import type { Bar, LessonTimetable } from '../timetable';
 import { newEquipment } from '../room';
 import { isShort, pullList, sharingOf, trayOf, usesIn } from '.';
+import { toolsOf } from './tools';
 
 const plan: Plan = {
   ...newPlan('Scones', null),
@@ -55,6 +56,49 @@ describe('a tray', () => {
     expect([none.items.length, none.without]).toEqual([4, ['Bicarbonate of soda']]);
   });
 
+  it('shows each thing as what it is poured, put or lies in, larger where there is more of it', () => {
+    const formula = [
+      newIngredient({ id: 'mince', name: 'Beef mince', amount: 0.25, unit: 'kg' }),
+      newIngredient({ id: 'dust', name: 'Moon dust', amount: 1, unit: 'cup' }),
+      newIngredient({ id: 'untold', name: 'Sand', amount: null, unit: 'g' }),
+      newIngredient({ id: 'flour', name: 'Plain flour', amount: 40, unit: 'g' }),
+      newIngredient({ id: 'oats', name: 'Oats', amount: 39, unit: 'g' }),
+      newIngredient({ id: 'oil', name: 'Sunflower oil', amount: 0.5, unit: 'l' }),
+      newIngredient({ id: 'spoon', name: 'Sunflower oil', amount: 10, unit: 'ml' }),
+      newIngredient({ id: 'milk', name: 'Milk', amount: 50, unit: 'g' }),
+      newIngredient({ id: 'juice', name: 'Lemon juice', amount: 20, unit: 'g' }),
+      newIngredient({ id: 'apple', name: 'Apple', amount: 100, unit: 'g' }),
+      newIngredient({ id: 'quark', name: 'Quark', amount: 100, unit: 'g' }),
+      newIngredient({ id: 'fat', name: 'Sunflower oil', amount: 100, unit: 'g' }),
+      newIngredient({ id: 'egg', name: 'Egg', amount: 2, unit: 'each' }),
+      newIngredient({ id: 'salt', name: 'Salt', amount: 1, unit: 'g' }),
+      newIngredient({ id: 'range', name: 'Yeast', amount: 8, amountTo: 10, unit: 'g' }),
+    ];
+    const own = { ...plan, factors: [], steps: [], formula };
+    const { items } = trayOf(own, benchSetting(own, room, new Map(), batchTables), 1);
+    expect(items.map(({ ingredientId, amount, vessel }) => `${ingredientId}: ${amount}, ${vessel}`)).toEqual([
+      'mince: 250 g, bowl',
+      'dust: 1 cup, dish',
+      'untold: some, dish',
+      'flour: 40 g, bowl',
+      'oats: 39 g, dish',
+      'oil: 0.5 l (460 g), glass',
+      'spoon: 10 ml (9.2 g), glass',
+      'milk: 50 g, glass',
+      'juice: 20 g, glass',
+      'apple: 100 g, bowl',
+      'quark: 100 g, bowl',
+      'fat: 100 g, bowl',
+      'egg: 2 (100 g), pieces',
+      'salt: 1 g, dish',
+      // What is weighed out of a range is its middle.
+      'range: 9 g, dish',
+    ]);
+    const sizeOf = (id: string) => items.find((one) => one.ingredientId === id)!.size;
+    // A dish of 5 g is half as large as a bowl of 500 g, one of 50 g in the middle of them.
+    expect([sizeOf('salt'), sizeOf('milk'), sizeOf('oil')]).toEqual([0.5, 0.75, expect.closeTo(0.99, 2)]);
+  });
+
   it('blind: looks the same at every level, whether it is another amount or another thing', () => {
     const looks = (own: Plan, at: Map<number, string>) =>
       [...at.keys()].map((station) => {
@@ -94,6 +138,19 @@ describe('a tray', () => {
     ])
       expect(names).toContain(name);
     expect(names).not.toContain('grater');
+    expect(new Set(names).size).toBe(names.length);
+    // What is measured and held asks too; what is done another day does not.
+    const asking = {
+      ...plan,
+      steps: [...plan.steps, newStep({ id: 'd', text: 'Grate the zest.', when: 'before' })],
+      responses: [newResponse({ id: 'r', name: 'rise', instrument: 'ruler', unit: 'mm' })],
+      held: [{ id: 'h', what: 'thickness', how: 'rolling strips of 15 mm, strips washed' }],
+    };
+    const asked = toolsOf(asking, benchSetting(asking, room, treatments, batchTables).own(2), room).map(
+      ({ id }) => id,
+    );
+    expect(asked).toEqual(expect.arrayContaining(['ruler', 'strips']));
+    expect(asked).not.toContain('grater');
   });
 });
 
@@ -118,6 +175,28 @@ describe('the pull list', () => {
     expect(balances(2, 'students')).toMatchObject({ wanted: 2, has: 2 });
     expect(balances(0, 'students')).toMatchObject({ wanted: 3, has: null });
     expect(balances(2, 'staff')).toBeUndefined();
+    // One thing that students weigh is enough, and where no room is known each station has one.
+    const list = (own: Plan, at: typeof room | null) =>
+      pullList(own, benchSetting(own, at, treatments, batchTables)).find(({ id }) => id === 'balance');
+    expect(list(plan, { ...room, equipment: [newEquipment('hob', 'h', 1)] })).toMatchObject({ wanted: 3 });
+    expect(list(plan, null)).toEqual({
+      ...{ id: 'balance', name: 'balance, shared', sharedBy: 1, wanted: 3, has: null, stations: [1, 2, 3] },
+    });
+  });
+
+  it('counts what the room lists by the beginning of its name, and what is drawn by its kind', () => {
+    const tools = [
+      { name: ' Mixing bowl ', count: 2 },
+      { name: 'lined', count: 1 },
+    ];
+    const equipment = [
+      newEquipment('balance', 'b', 1),
+      newEquipment('hob', 'h', 1),
+      newEquipment('hob', 'i', 2),
+    ];
+    const list = pullList(plan, benchSetting(plan, { ...room, tools, equipment }, treatments, batchTables));
+    const has = (id: string) => list.find((one) => one.id === id)!.has;
+    expect([has('mixing-bowl'), has('balance'), has('baking-tray')]).toEqual([2, 1, null]);
   });
 
   it('has a thermometer for each the plan reads', () => {
@@ -151,6 +230,11 @@ describe('the pull list', () => {
       { station: 2, fromMin: 20, untilMin: 45 },
     ]);
     expect(usesIn({ ...rack, id: 'grater' }, plan, timetable)).toEqual([]);
+    // A bowl is asked for by the first two steps.
+    const both = { bars: [bar(1, 'b', 10, 15), bar(1, 'a', 2, 9)] } as LessonTimetable;
+    expect(usesIn({ ...rack, id: 'mixing-bowl' }, plan, both)).toEqual([
+      { station: 1, fromMin: 2, untilMin: 15 },
+    ]);
   });
 
   it('hands a scarce thing on from who is done with it, and says who would wait', () => {
@@ -160,7 +244,12 @@ describe('the pull list', () => {
       { station: 3, fromMin: 52, untilMin: 64 },
       { station: 4, fromMin: 52, untilMin: 60 },
     ];
-    const { turns, waiting } = sharingOf(uses, 2);
+    const { turns, waiting } = sharingOf([...uses].reverse(), 2);
+    // Of two that are free the one that was put down last: it is nearer, and still warm.
+    const free = [1, 2, 3, 4].map((station) => ({
+      ...{ station, fromMin: station < 3 ? 0 : 30, untilMin: station < 3 ? 10 * station : 40 },
+    }));
+    expect(sharingOf(free, 2).turns.map(({ after }) => after)).toEqual([null, null, 2, 1]);
     expect(turns).toEqual([
       { station: 1, fromMin: 40, after: null },
       { station: 2, fromMin: 41, after: null },

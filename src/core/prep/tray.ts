@@ -39,7 +39,7 @@ export interface Tray {
  */
 export function trayOf(plan: Plan, setting: BenchSetting, station: number, blind = false): Tray {
   const own = setting.own(station);
-  const taken = own.ingredients.filter(({ dropped, grams }) => !dropped && (grams ?? 1) > 1e-6);
+  const taken = own.ingredients.filter(({ grams }) => grams === null || grams > 1e-6);
   const used = own.steps.flatMap((step) => setting.usedIn(step, taken).map(({ id }) => id));
   const place = (one: StationIngredient) => {
     const at = used.indexOf(one.id);
@@ -71,19 +71,30 @@ export function trayOf(plan: Plan, setting: BenchSetting, station: number, blind
 }
 
 function amountOf(one: StationIngredient): string {
-  if (one.unit === 'g' || one.unit === 'kg') return one.grams === null ? 'some' : gramsWords(one.grams);
+  const weighed = one.unit === 'g' || one.unit === 'kg';
+  if (weighed && one.grams !== null) return gramsWords(one.grams);
   return takenWords({ ...one, name: '', state: '' }).trim();
 }
 
+/** Wet, and still nothing that is poured. */
+const spooned = /cheese|ricotta|quark|tofu|beans|ginger|^ice|sorbet|custard|tomato-puree/;
+
+/** Mostly water and as heavy: pieces and heaps are lighter, and of meat nobody fills a measure. */
+function isPoured(one: StationIngredient): boolean {
+  const item = itemOf(one);
+  if (one.unit === 'ml' || one.unit === 'l') return true;
+  if (!item?.density || spooned.test(item.id)) return false;
+  return (item.waterPercent ?? 0) > 60 && item.density.gPerMl >= 0.9;
+}
+
 /** Solid fats and the like stand as a block. */
-const blocks = /\b(butter|margarine|lard|chocolate|cheese|dough|suet)\b/i;
+const blocks = /\b(butter|margarine|lard|chocolate|cheese|tofu|dough|suet)\b/i;
 
 function vesselOf(one: StationIngredient): { vessel: Vessel; size: number } {
   const grams = one.grams ?? 20;
   const size = Math.min(1, Math.max(0.5, 0.5 + Math.log10(Math.max(1, grams / 5)) / 4));
   if (one.unit === 'each') return { vessel: 'pieces', size };
-  const liquid = one.unit === 'ml' || one.unit === 'l' || (itemOf(one)?.waterPercent ?? 0) > 60;
-  if (liquid) return { vessel: 'glass', size };
+  if (isPoured(one)) return { vessel: 'glass', size };
   if (blocks.test(one.name)) return { vessel: 'block', size };
   return { vessel: grams >= 40 ? 'bowl' : 'dish', size };
 }

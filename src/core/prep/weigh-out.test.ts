@@ -36,6 +36,12 @@ describe('the weigh-out', () => {
     ]);
     expect([soda!.totalG, soda!.varied, flour!.varied, flour!.dishes.length]).toEqual([12, true, false, 4]);
     expect([...soda!.dishes[0]!.wanted.otherLevelsG].sort()).toEqual([0, 8]);
+    expect(flour!.dishes[0]!.wanted.otherLevelsG).toEqual([]);
+    expect([flour!.name, soda!.name]).toEqual(['Plain flour', 'Bicarbonate of soda']);
+    expect(flour!.dishes[0]!.wanted.divisionG).toBe(place.balanceG);
+    const nowhere = benchSetting(plan, null, treatments, batchTables);
+    const [alone] = weighingLists(plan, { ...options, setting: nowhere, ways: usualPrepWays });
+    expect(alone!.dishes[0]!.wanted.divisionG).toBe(1);
   });
 
   it('has spares of every treatment and the demonstration after the stations’, as the order counts them', () => {
@@ -48,6 +54,7 @@ describe('the weigh-out', () => {
     expect(flour!.dishes.map(({ ready }) => ready).join(' ')).toBe(
       `${'    '}${'spare '.repeat(6)}demonstration`,
     );
+    expect(soda!.dishes.map(whoseDish).slice(2)).toEqual(['station 1', ...Array<string>(4).fill('spare')]);
     expect(flour!.totalG).toBe(200 * 11);
     expect(new Set(flour!.dishes.map(({ key }) => key)).size).toBe(11);
   });
@@ -70,6 +77,11 @@ describe('the weigh-out', () => {
       'station 1 and 1 kept ready',
     ]);
     expect(soda!.dishes.map(({ mark }) => mark)).toEqual(['1 % of plain flour', '4 % of plain flour']);
+    // What another level takes is told for as many: 0 g, and 8 g for three.
+    const others = soda!.dishes[0]!.wanted.otherLevelsG.map((grams) => Number(grams.toFixed(6)));
+    expect(others.sort((a, b) => a - b)).toEqual([0, 25.2]);
+    const plain = weighingLists(shared, { ...options, setting, ways: usualPrepWays });
+    expect(plain[0]!.dishes.map(whoseDish)).toEqual(['stations 1–4']);
     // All that goes into the bowl is weighed as one; what is not shared stays beside it.
     const apart = { ...plan, formula: plan.formula.map((one, i) => (i === 0 ? shared.formula[0]! : one)) };
     const both = weighingLists(apart, {
@@ -88,9 +100,29 @@ describe('the weigh-out', () => {
     ]);
     const salt = { ...flour!, ingredientId: 'salt', name: 'Salt', totalG: 7 };
     const [bowl] = withOneBowl([flour!, salt]);
-    expect([bowl!.dishes.length, bowl!.varied]).toEqual([2, false]);
+    expect(bowl!.dishes).toEqual([...flour!.dishes, ...salt.dishes]);
+    expect(bowl!.varied).toBe(false);
     expect(bowl!.totalG).toBeCloseTo(1477, 9);
-    expect(withOneBowl(weighingLists(plan, { ...options, ways }))).toHaveLength(2);
+    const own = weighingLists(plan, { ...options, ways });
+    expect(withOneBowl(own)).toEqual(own);
+    // Of what nobody can weigh there is nothing in the bowl; whom it is wanted for is said beside it.
+    const untold = {
+      ...flour!,
+      ingredientId: 'dust',
+      name: 'Moon dust',
+      dishes: [],
+      totalG: 0,
+      untold: [1, 2],
+    };
+    expect(withOneBowl([flour!, untold]).map(({ name }) => name)).toEqual([
+      'The bowl for the class',
+      'Moon dust',
+    ]);
+    const [some] = withOneBowl([
+      { ...flour!, untold: [3] },
+      { ...salt, untold: [3, 4] },
+    ]);
+    expect(some!.untold).toEqual([3, 4]);
   });
 
   it('says of each dish what goes in where levels swap it, blind or not, and takes packet after packet', () => {
@@ -120,6 +152,17 @@ describe('the weigh-out', () => {
     const lists = weighingLists(own, { ...options, setting, ways: { ...usualPrepWays, spares: 1 } });
     expect(lists.map(({ untold }) => untold)).toEqual([[], [], [1, 2, 3, 4]]);
     expect(lists[2]!.dishes).toEqual([]);
+  });
+
+  it('has no mark where a plan has no treatments, or no longer the one a station was given', () => {
+    const none = { ...plan, factors: [] };
+    const setting = benchSetting(none, place, treatments, batchTables);
+    const marks = (treatmentAt: (station: number) => string | null) =>
+      weighingLists(none, { ...options, setting, treatmentAt, ways: usualPrepWays }).flatMap(({ dishes }) =>
+        dishes.map(({ mark }) => mark),
+      );
+    expect(new Set(marks(() => null))).toEqual(new Set(['']));
+    expect(new Set(marks(() => 'gone'))).toEqual(new Set(['']));
   });
 
   it('blind: one letter a treatment, drawn by lot, the same again for the same run', () => {

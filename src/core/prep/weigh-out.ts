@@ -62,7 +62,7 @@ export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingLis
   return plan.formula.map((ingredient): WeighingList => {
     const { id, name, by } = ingredient;
     const varied = setting.varied.has(id);
-    const levelsG = varied ? [...new Set(portions.flatMap(({ own }) => taken(own, id)?.grams ?? []))] : [];
+    const levelsG = varied ? [...new Set(portions.flatMap(({ own }) => taken(own, id).grams ?? []))] : [];
     const plain = portions
       .flatMap((portion, i) => dishOf(portion, ingredient, { key: `${i}`, setting, codes, levelsG }) ?? [])
       .sort(inOrder);
@@ -71,27 +71,25 @@ export function weighingLists(plan: Plan, options: WeighOutOptions): WeighingLis
     return {
       ...{
         ingredientId: id,
-        name: names.length > 1 ? capitalised(listed(names)) : capitalised(dishes[0]?.name ?? name),
+        name: names.length > 0 ? capitalised(listed(names)) : name,
         by,
         varied,
         dishes,
       },
       totalG: dishes.reduce((sum, { wanted }) => sum + wanted.wantedG, 0),
       untold: portions.flatMap(({ station, own }) =>
-        station !== null && taken(own, id)?.grams === null ? [station] : [],
+        station !== null && taken(own, id).grams === null ? [station] : [],
       ),
     };
   });
 }
 
-const taken = (own: OwnPlan, id: string) => own.ingredients.find((one) => one.id === id);
+/** What a station takes of an ingredient of its plan: left out, none of it. */
+const taken = (own: OwnPlan, id: string) => own.ingredients.find((one) => one.id === id)!;
 
-/** Out of one packet after the other; the stations’ first, by how much they take; what is kept ready after them. */
+/** Out of one packet after the other; the stations’ in their order, by how much they take; what is kept ready after them. */
 const inOrder = (a: Dish, b: Dish) =>
-  a.name.localeCompare(b.name) ||
-  Number(a.ready !== '') - Number(b.ready !== '') ||
-  a.eachG - b.eachG ||
-  (a.stations[0] ?? 0) - (b.stations[0] ?? 0);
+  a.name.localeCompare(b.name) || Number(a.ready !== '') - Number(b.ready !== '') || a.eachG - b.eachG;
 
 function portionsOf(plan: Plan, { setting, treatmentAt, ways }: WeighOutOptions): Portion[] {
   const at = setting.stations.map((station): Portion => ({
@@ -122,7 +120,7 @@ function dishOf(
   { key, setting, codes, levelsG }: DishOf,
 ): Dish | null {
   const one = taken(own, ingredient.id);
-  if (!one || one.grams === null || one.dropped || one.grams < 1e-6) return null;
+  if (one.grams === null || one.grams < 1e-6) return null;
   return {
     ...{ key: `${ingredient.id}:${key}`, ingredientId: ingredient.id, name: one.name, ready },
     stations: station === null ? [] : [station],

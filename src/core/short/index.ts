@@ -1,3 +1,4 @@
 export { shrinkToScarcest, type HaveLine } from './shrink';
 export { inOtherTin, isTin, toolSwapsFor, toolSwapSource, type OtherTin, type ToolSwap } from './tools';
-export { waysOut, type Short, type ShortAsked, type WayOut, type WayOutKind } from './ways-out';
+export type { Short, ShortAsked, WayOut, WayOutKind } from './reckoned';
+export { waysOut } from './ways-out';

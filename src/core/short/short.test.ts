@@ -2,7 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
 import type { AllergenId } from '../ingredients';
 import { emptyPantry, type Pantry } from '../order';
-import { newIngredient, newPlan, noPortions, stationPlan, type Plan } from '../practical';
+import {
+  newIngredient,
+  newPlan,
+  noPortions,
+  stationPlan,
+  treatmentOf,
+  treatmentsOf,
+  type Plan,
+} from '../practical';
+import { sodaScones } from '../practical/testing/plans';
 import { inOtherTin, shrinkToScarcest, toolSwapsFor, waysOut, type ShortAsked } from '.';
 
 const plan: Plan = {
@@ -50,11 +59,17 @@ describe('ran short', () => {
   });
 
   it('spares first, then the shop while there is time; what is optional may be left out', () => {
-    expect(kinds({ haveG: 1200, spares: 2, canBuy: true }).slice(0, 2)).toEqual(['spares', 'buy']);
-    expect(kinds({ haveG: 1200, spares: 2 })).not.toContain('buy');
-    expect(kinds({ haveG: 1199, spares: 2 })).not.toContain('spares');
-    expect(waysOf({ haveG: 1300, spares: 2 })[0]!.name).toBe('keep 1 spare of 2');
-    expect(waysOf({ haveG: 1200, spares: 2 })[0]!.name).toBe('leave out the spares');
+    // Where the stations have theirs nothing else is asked of them.
+    expect(kinds({ haveG: 1200, spares: 1, canBuy: true })).toEqual(['spares', 'buy']);
+    expect(kinds({ haveG: 1200, spares: 1 })).toEqual(['spares']);
+    expect(kinds({ haveG: 1199, spares: 1 })).not.toContain('spares');
+    // One of each of two treatments: 100 g each.
+    expect(waysOut(asked({ haveG: 1300, spares: 1 }))).toMatchObject({ neededG: 1400, shortG: 100 });
+    expect(waysOf({ haveG: 1300, spares: 1 })[0]!.name).toBe('keep 1 spare of 2');
+    expect(waysOf({ haveG: 1200, spares: 1 })[0]).toMatchObject({
+      name: 'leave out the spares',
+      words: 'leave out the spares: the stations take 1200 g of caster sugar, 1200 g is there',
+    });
     // Half a batch and less is another test.
     const smaller = (haveG: number) => waysOf({ haveG }).find(({ kind }) => kind === 'smaller')!.testCost;
     expect([smaller(480), smaller(600), smaller(900)]).toEqual([2, 1, 1]);
@@ -62,6 +77,71 @@ describe('ran short', () => {
     expect(kinds({ haveG: 0 })).not.toContain('leave-out');
     // A batch of nothing is none.
     expect(kinds({ haveG: 0 })).not.toContain('smaller');
+  });
+
+  it('what is shown takes its batch too, and is never a station that goes without', () => {
+    const shown = { station: null, treatmentId: 'b', own };
+    const batches = [...asked().batches, shown];
+    expect(waysOut(asked({ batches, haveG: 1200 }))).toMatchObject({ neededG: 1300, shortG: 100 });
+    expect(waysOf({ batches, haveG: 1300, spares: 1 })[0]!.words).toContain(
+      'the stations and the demonstration take 1300 g',
+    );
+    const fewer = (some: ShortAsked['batches'], haveG: number) =>
+      waysOf({ batches: some, haveG }).find(({ kind }) => kind === 'fewer')?.words;
+    expect(fewer(batches, 1200)).toBe('station 12 works with another: 12 batches take 1200 g caster sugar');
+    // One station and what is shown: the station stays.
+    expect(fewer([asked().batches[11]!, shown], 100)).toBeUndefined();
+    expect(fewer(asked().batches.slice(0, 2), 100)).toBe(
+      'station 2 works with another: 1 batch takes 100 g caster sugar',
+    );
+  });
+
+  it('of what is not the same at every station: each its own, spares of every level as their stations', () => {
+    // 0, 1, 2 and 4 % of 200 g at two stations each: 28 g, and a spare of each 14 g more.
+    const soda = sodaScones(0, 1, 2, 4);
+    const batches = treatmentsOf(soda).flatMap(({ id }, i) =>
+      [2 * i + 1, 2 * i + 2].map((station) => ({
+        station,
+        treatmentId: id,
+        own: stationPlan(soda, null, treatmentOf(soda, id)!, batchTables.gramsOf),
+      })),
+    );
+    const soda_ = { plan: soda, ingredientId: 'soda', batches };
+    expect(waysOut(asked({ ...soda_, spares: 1, haveG: 42 }))).toBeNull();
+    expect(waysOut(asked({ ...soda_, spares: 1, haveG: 34 }))).toMatchObject({ neededG: 42, shortG: 8 });
+    // 6 g beyond the stations: the spares of 0, 2 and 4 g.
+    expect(waysOf({ ...soda_, spares: 1, haveG: 34 })[0]!.name).toBe(
+      'keep 3 spares of 4, those that take least',
+    );
+    const smaller = waysOf({ ...soda_, haveG: 21 }).find(({ kind }) => kind === 'smaller')!;
+    expect(smaller.words).toBe(
+      'batches of 0.75 at every station: 150 g plain flour for 200 g and 1.5 g, 3 g and 6 g bicarbonate of soda for 2 g, 4 g and 8 g',
+    );
+    // A station that takes none saves none: the one that takes most goes.
+    expect(waysOf({ ...soda_, haveG: 20 }).find(({ kind }) => kind === 'fewer')!.words).toBe(
+      'station 8 works with another: 7 batches take 20 g bicarbonate of soda',
+    );
+  });
+
+  it('a batch of two decimals that fits exactly is not made smaller, and what comes to no piece is not counted', () => {
+    // 684 of 1200 g is 0.57, which no binary fraction is.
+    const smaller = (patch: Partial<ShortAsked>) => waysOf(patch).find(({ kind }) => kind === 'smaller')!;
+    expect(smaller({ haveG: 684 })).toMatchObject({ factor: 0.57, name: 'batches of 0.57' });
+    expect(smaller({ haveG: 684 }).working.map(({ value }) => value)).toEqual([684, 1200, 0.57]);
+    expect(smaller({ haveG: 684 }).testWords).toContain('all ratios kept');
+    expect(smaller({ haveG: 600 }).testWords).toContain('all ratios kept');
+    expect(smaller({ haveG: 480 }).testWords).toContain('so small a batch');
+    const pieces = (count: number | null, haveG: number) =>
+      smaller({ plan: { ...plan, portions: { ...noPortions, pieces: count } }, haveG }).words;
+    // 0.29 of 100 is 29, and not 28 of 28.999999999999996.
+    expect(pieces(100, 348)).toContain('29 pieces for 100');
+    expect(pieces(3, 480)).toMatch(/, 1 piece for 3$/);
+    expect(pieces(1, 480)).not.toContain('piece');
+    expect(pieces(null, 480)).not.toContain('piece');
+    // What is short may be the main ingredient: it is told once.
+    expect(smaller({ ingredientId: 'flour', haveG: 1800 }).words).toBe(
+      'batches of 0.75 at every station: 150 g plain flour for 200 g, 6 pieces for 8',
+    );
   });
 
   it('in whole packs of the school, with what they cost', () => {
@@ -77,6 +157,18 @@ describe('ran short', () => {
     const flour = { ...pantry.products[0]!, id: 'q', ingredient: 'plain flour', price: 0.1 };
     const both = { ...pantry, products: [flour, ...pantry.products] };
     expect(waysOf({ haveG: 500, canBuy: true, pantry: both })[0]!.name).toBe('buy 2 × 500 g, 1.80');
+    // Nobody knows packs of moon dust.
+    const dusty = {
+      ...plan,
+      formula: [newIngredient({ id: 'sugar', name: 'Moon dust', amount: 10, unit: 'g' })],
+    };
+    const dustOwn = stationPlan(dusty, null, null, batchTables.gramsOf);
+    const dust = waysOf({
+      ...{ plan: dusty, haveG: 0, canBuy: true },
+      batches: asked().batches.map((one) => ({ ...one, own: dustOwn })),
+    });
+    expect(dust[0]).toMatchObject({ name: 'buy 120 g', words: 'buy 120 g of moon dust' });
+    expect(dust.map(({ kind }) => kind)).toEqual(['buy']);
   });
 
   it('never offers to swap what is tested as if it were fair, nor what there is too little of', () => {
@@ -101,14 +193,26 @@ describe('ran short', () => {
       .map(({ testCost }) => testCost);
     expect(new Set(costs)).toEqual(new Set([3]));
     const optional = { ...tested, formula: tested.formula.map((one) => ({ ...one, optional: true })) };
-    expect(kinds({ plan: optional, haveG: 0 })).not.toContain('leave-out');
+    expect(new Set(kinds({ plan: optional, haveG: 0 }))).toEqual(new Set(['swap']));
+    // A factor on something else does not make this what is tested.
+    const other: Plan = {
+      ...optional,
+      factors: [{ ...tested.factors[0]!, acts: { on: 'amount', ingredientId: 'flour', as: 'g', of: null } }],
+    };
+    expect(kinds({ plan: other, haveG: 0 })).toContain('leave-out');
+    expect(waysOf({ plan: other, haveG: 700 }).find(({ kind }) => kind === 'swap')!.testCost).toBe(1);
     const elsewhere: Plan = {
       ...plan,
       factors: [{ ...tested.factors[0]!, acts: { on: 'words', scale: 'number' } }],
     };
     expect(waysOf({ plan: elsewhere, haveG: 700 }).find(({ kind }) => kind === 'swap')!.testCost).toBe(1);
     const little = { ...emptyPantry, stock: [{ ingredient: 'granulated sugar', grams: 150 }] };
-    expect(waysOf({ pantry: little }).some(({ name }) => name.includes('granulated'))).toBe(false);
+    // 200 g are missing: 150 g do not do, 200 g do.
+    const granulated = (grams: number) =>
+      waysOf({
+        ...{ haveG: 1000, pantry: { ...little, stock: [{ ...little.stock[0]!, grams }] } },
+      }).some(({ name }) => name.includes('granulated'));
+    expect([granulated(150), granulated(200), granulated(900)]).toEqual([false, true, true]);
   });
 
   it('offers nothing that would have to be made up for by what is not in the batch, or that only thickens', () => {
@@ -131,8 +235,11 @@ describe('ran short', () => {
     expect(names(plan)).not.toContain('cornflour');
     const powder = newIngredient({ id: 'p', name: 'Baking powder', amount: 8, unit: 'g' });
     expect(names({ ...plan, formula: [...plan.formula, powder] })).toContain('self-raising');
-    const little = { ...powder, amount: 2 };
-    expect(names({ ...plan, formula: [...plan.formula, little] })).not.toContain('self-raising');
+    // 3.3 % of 200 g is 6.6 g.
+    const some = (amount: number) => names({ ...plan, formula: [...plan.formula, { ...powder, amount }] });
+    expect([some(6.5).includes('self-raising'), some(6.7).includes('self-raising')]).toEqual([false, true]);
+    const dust = newIngredient({ id: 'd', name: 'Moon dust', amount: 8, unit: 'g' });
+    expect(names({ ...plan, formula: [...plan.formula, dust] })).toContain('spelt');
   });
 
   it('reckons with what of it does as much, and names the main ingredient wherever it stands', () => {
@@ -156,6 +263,27 @@ describe('ran short', () => {
     // A fifth of a batch is none.
     expect(kinds({ haveG: 240 })).not.toContain('smaller');
     expect(kinds({ haveG: 252 })).toContain('smaller');
+  });
+
+  it('says what goes in with it, and what is left out for it', () => {
+    const swapped = (name: string, to: string, beside: Plan['formula'] = []) => {
+      const formula = [newIngredient({ id: 'x', name, amount: 200, unit: 'g' }), ...beside];
+      const own_ = stationPlan({ ...plan, formula }, null, null, batchTables.gramsOf);
+      return waysOf({
+        ...{ plan: { ...plan, formula }, ingredientId: 'x', haveG: 0 },
+        batches: [1, 2].map((station) => ({ station, treatmentId: null, own: own_ })),
+      }).find((way) => way.name.includes(to))!.words;
+    };
+    // 89 g of milk and 11 g of lemon juice for 100 g of buttermilk (science.md, what stands in).
+    expect(swapped('Buttermilk', ' milk')).toBe(
+      '356 g milk in place of 400 g buttermilk at every station, with 44 g lemon juice more',
+    );
+    // 82 g of oil and 16 g of water for 100 g of butter.
+    expect(swapped('Butter', 'oil')).toContain('with 64 g water more');
+    const powder = newIngredient({ id: 'p', name: 'Baking powder', amount: 8, unit: 'g' });
+    expect(swapped('Plain flour', 'self-raising', [powder])).toMatch(
+      /with 1[34](\.\d)? g baking powder less$/,
+    );
   });
 
   it('all of an ingredient swapped is another result to be expected', () => {

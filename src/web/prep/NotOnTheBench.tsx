@@ -38,7 +38,12 @@ export function NotOnTheBench({ live, setting, prep, timetable }: NotOnTheBenchP
         Something is short or missing
       </QuietButton>
       {asking && (
-        <RanShort {...{ live, setting }} spares={prep.ways.spares} onClose={() => setAsking(false)} />
+        <RanShort
+          {...{ live, setting }}
+          spares={prep.ways.spares}
+          demonstration={prep.ways.demonstration}
+          onClose={() => setAsking(false)}
+        />
       )}
     </Box>
   );

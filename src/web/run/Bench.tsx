@@ -102,7 +102,12 @@ export function Bench({ live }: { live: LiveRun }) {
       <StationPages run={run} open={shown === 'pages'} onClose={() => setShown('none')} />
       {shown === 'short' && (
         <Suspense fallback={null}>
-          <RanShort {...{ live, setting }} spares={0} onClose={() => setShown('none')} />
+          <RanShort
+            {...{ live, setting }}
+            spares={0}
+            demonstration={false}
+            onClose={() => setShown('none')}
+          />
         </Suspense>
       )}
     </>

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { Run } from '../../contract/runs';
 import { formatNumber } from '../../core/format';
-import { emptyPantry } from '../../core/order';
+import { demonstrated, emptyPantry } from '../../core/order';
 import { gramsWords } from '../../core/practical';
 import { pullList } from '../../core/prep';
 import {
@@ -32,15 +32,17 @@ interface RunAtHand {
 interface RanShortProps {
   live: RunAtHand;
   setting: BenchSetting;
-  /** Of each level. */
+  /** Kept ready of each level. */
   spares: number;
+  /** Whether a batch of the control is shown. */
+  demonstration: boolean;
   onClose(): void;
 }
 
 const costWords = ['Nothing lost.', 'Still fair.', 'Costs the test something.', 'Another question.'] as const;
 
 /** One key for what is short: name it, say what is there, take one of the answers; it is logged. */
-export function RanShort({ live, setting, spares, onClose }: RanShortProps) {
+export function RanShort({ live, setting, spares, demonstration, onClose }: RanShortProps) {
   const [what, setWhat] = useState(`i:${setting.plan.formula[0]?.id ?? ''}`);
   const tools = pullList(setting.plan, setting);
   const options: [string, string][] = [
@@ -72,7 +74,10 @@ export function RanShort({ live, setting, spares, onClose }: RanShortProps) {
           Logged with the run: {kept}.
         </Box>
       ) : what.startsWith('i:') ? (
-        <IngredientShort key={id} {...{ live, setting, spares, ingredientId: id, onTake: log }} />
+        <IngredientShort
+          key={id}
+          {...{ live, setting, spares, demonstration, ingredientId: id, onTake: log }}
+        />
       ) : (
         <ToolShort name={tools.find((tool) => tool.id === id)?.name ?? id} onTake={log} />
       )}
@@ -80,10 +85,7 @@ export function RanShort({ live, setting, spares, onClose }: RanShortProps) {
   );
 }
 
-interface IngredientShortProps {
-  live: RunAtHand;
-  setting: BenchSetting;
-  spares: number;
+interface IngredientShortProps extends Omit<RanShortProps, 'onClose'> {
   ingredientId: string;
   onTake(words: string): Promise<void>;
 }
@@ -108,14 +110,24 @@ function batchesLeft(live: RunAtHand, setting: BenchSetting, ingredientId: strin
   });
 }
 
-function IngredientShort({ live, setting, spares, ingredientId, onTake }: IngredientShortProps) {
+function IngredientShort({
+  live,
+  setting,
+  spares,
+  demonstration,
+  ingredientId,
+  onTake,
+}: IngredientShortProps) {
   const [haveG, setHaveG] = useState<number | null>(0);
   const { data: pantry = emptyPantry } = usePantry();
   const { run } = live.state();
-  const batches = batchesLeft(live, setting, ingredientId);
+  const shown = demonstration ? demonstrated(setting.plan) : null;
+  const batches = [
+    ...batchesLeft(live, setting, ingredientId),
+    ...(demonstration ? [{ station: null, treatmentId: shown, own: setting.of(shown) }] : []),
+  ];
   const found = waysOut({
-    ...{ plan: setting.plan, batches, ingredientId, pantry, haveG: haveG ?? 0 },
-    spares: spares * new Set(batches.map(({ treatmentId }) => treatmentId)).size,
+    ...{ plan: setting.plan, batches, spares, ingredientId, pantry, haveG: haveG ?? 0 },
     canBuy: run.status === 'planned' && run.startsAt - live.now() > 3 * 3_600_000,
   });
   const grams = batches.map(
