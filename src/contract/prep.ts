@@ -1,5 +1,6 @@
 import {
   prepWaysShape,
+  type Afterwards,
   type ByProduct,
   type OrderLine,
   type PrepWays,
@@ -75,6 +76,5 @@ export interface OrderAnswer {
   byProducts: (ByProduct & { couldGoTo: string[] })[];
   open: { name: string; notes: string[] }[];
   savings: Saving[];
-  /** What will be there afterwards. */
-  stockAfter: { ingredient: string; grams: number }[];
+  after: Afterwards;
 }

@@ -1,3 +1,4 @@
+export { afterwards, leftWords, type Afterwards } from './afterwards';
 export { byProductSource, type ByProduct } from './by-products';
 export { savingsOf, type Saving } from './cheaper';
 export { keepsSource } from './keeps';
@@ -5,7 +6,6 @@ export { demonstrated, type NeedPart, type OrderRun } from './needs';
 export { onPacksOf } from './on-packs';
 export {
   orderOf,
-  stockAfter,
   type Order,
   type OrderLine,
   type OrderOptions,
@@ -13,7 +13,7 @@ export {
   type Purchase,
   type RunCost,
 } from './order';
-export { massWords, packWords, purchaseWords } from './order-words';
+export { freshWords, massWords, packWords, purchaseWords } from './order-words';
 export { ownDensities, withOwnDensities, type OwnDensity } from './own-density';
 export { cheapestPacks, type Bought, type Pack } from './packs';
 export { prepWaysShape, usualPrepWays, type PrepWays } from './prep-ways';

@@ -12,6 +12,12 @@ export function massWords(grams: number, pieceG: number | null = null): string {
 export const packWords = (packs: readonly { pack: { sizeG: number }; count: number }[]): string =>
   packs.map(({ pack, count }) => `${count} × ${massWords(pack.sizeG)}`).join(' + ');
 
+/** What has to be seen to where something would not keep to its lesson; empty where it does. */
+export const freshWords = ({ keepsToLesson }: Pick<Purchase, 'keepsToLesson'>): string =>
+  keepsToLesson
+    ? ''
+    : 'does not keep to its lesson: buy it that morning, or a pack whose label says it keeps';
+
 /** The same of a purchase, where no pack is known by mass. */
 export const purchaseWords = ({ packs, boughtG }: Purchase, pieceG: number | null): string =>
   packs.length === 0 ? `${massWords(boughtG, pieceG)}, no pack known` : packWords(packs);

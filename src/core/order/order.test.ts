@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { numberLevels } from '../practical/testing/plans';
-import { emptyPantry, massWords, orderOf, purchaseWords, stockAfter, usualPrepWays, type Pantry } from '.';
+import { emptyPantry, freshWords, massWords, orderOf, purchaseWords, usualPrepWays, type Pantry } from '.';
 import { dayMs, monday, options, line, scones, run, product, pantryWith, lineOf } from './testing/orders';
 
 describe('what is needed', () => {
@@ -103,13 +103,22 @@ describe('what is bought', () => {
     expect(lineOf(week, 'plain-flour').purchases[0]!.neededG).toBe(4800);
   });
 
-  it('what is left over is there the week after', () => {
-    const order = orderOf([run()], milk, options);
-    const after = stockAfter(order, milk);
-    const left = lineOf([run()], 'buttermilk', milk).purchases[0]!.leftG;
-    expect(after.find(({ ingredient }) => ingredient === 'Buttermilk')!.grams).toBeCloseTo(left, 1);
-    const next = lineOf([run({ day: 7 })], 'buttermilk', { ...milk, stock: after });
-    expect(next.fromStockG).toBeCloseTo(left, 1);
+  it('says what would not keep from the last open day to its lesson, and buys it once all the same', () => {
+    // Bought on Friday for Monday.
+    const friday = { ...options, buyDayOf: (at: number) => options.buyDayOf(at) - 2 * dayMs };
+    const plan = { ...scones, factors: [], formula: [line('c', 'Cod', 100), line('f', 'Plain flour', 100)] };
+    const runs = ['a', 'b'].map((id) => run({ id, plan, stations: [null] }));
+    const bought = (keepsDays: number | null) =>
+      orderOf(runs, pantryWith({ products: [product('Cod', 200, 4, { keepsDays })] }), friday).lines.map(
+        ({ name, purchases }) => [name, purchases.map((one) => [one.runIds.length, freshWords(one) === ''])],
+      );
+    // Raw fish keeps a day as usual; a pack that says three days does to Monday, of two it does not.
+    expect(bought(null)).toEqual([
+      ['Plain flour', [[2, true]]],
+      ['Cod', [[2, false]]],
+    ]);
+    expect(bought(2)[1]).toEqual(['Cod', [[2, false]]]);
+    expect(bought(3)[1]).toEqual(['Cod', [[2, true]]]);
   });
 
   it('yolks come out of whole eggs, and their whites are offered to whoever wants them', () => {

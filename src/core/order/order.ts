@@ -22,6 +22,8 @@ export interface Purchase {
   cost: number | null;
   /** The last day it keeps unopened, at its midnight; null: months. */
   keepsUntil: number | null;
+  /** Whether it does until its lesson: over a weekend what is bought on the last open day may not. */
+  keepsToLesson: boolean;
 }
 
 /** One ingredient of an order. */
@@ -198,7 +200,9 @@ class Shop {
   ): Purchase[] {
     const { keeps } = of;
     let there = of.stockG;
-    const groups: { buyOn: number; runIds: string[]; neededG: number }[] = [];
+    const groups: Pick<Purchase, 'buyOn' | 'runIds' | 'neededG' | 'keepsToLesson'>[] = [];
+    const keepsTo = (buyOn: number, lessonAt: number) =>
+      keeps === null || lessonAt < this.options.dayAfter(buyOn, keeps + 1);
     for (const [runId, grams] of byRun(parts, this.runs)) {
       const taken = Math.min(there, grams);
       there -= taken;
@@ -206,13 +210,12 @@ class Shop {
       if (short <= 1e-9) continue;
       const lessonAt = this.runs.get(runId)!.startsAt;
       const last = groups.at(-1);
-      const inTime = last && (keeps === null || lessonAt < this.options.dayAfter(last.buyOn, keeps + 1));
-      if (last && inTime) {
+      const buyOn = keeps === null ? this.firstDay : this.options.buyDayOf(lessonAt);
+      if (last && (keepsTo(last.buyOn, lessonAt) || last.buyOn === buyOn)) {
         last.neededG += short;
         last.runIds.push(runId);
       } else {
-        const buyOn = keeps === null ? this.firstDay : this.options.buyDayOf(lessonAt);
-        groups.push({ buyOn, runIds: [runId], neededG: short });
+        groups.push({ buyOn, runIds: [runId], neededG: short, keepsToLesson: keepsTo(buyOn, lessonAt) });
       }
     }
     return groups.map((group) => ({
@@ -258,27 +261,3 @@ function costOf({ id, stations, students }: OrderRun, lines: readonly OrderLine[
     perStudent: students > 0 ? cents(cost / students) : null,
   };
 }
-
-/** What will be there when an order has been bought and its lessons are over, by ingredient. */
-export function stockAfter(order: Order, pantry: Pantry): { ingredient: string; grams: number }[] {
-  const lines = new Map(order.lines.map((line) => [line.key, line]));
-  const counted = new Set<string>();
-  const after = pantry.stock.flatMap(({ ingredient, grams }) => {
-    const key = ingredientKey({ name: ingredient });
-    const line = lines.get(key);
-    if (!line || line.outOf !== null) return [{ ingredient, grams }];
-    if (counted.has(key)) return [];
-    counted.add(key);
-    return [{ ingredient, grams: leftOf(line) }];
-  });
-  const fresh = [...lines.values()]
-    .filter(({ key, outOf, purchases }) => !counted.has(key) && outOf === null && purchases.length > 0)
-    .map((line) => ({ ingredient: line.name, grams: leftOf(line) }));
-  return [...after, ...fresh].filter(({ grams }) => grams > 0.05);
-}
-
-const leftOf = ({ stockG, neededG, purchases }: OrderLine) =>
-  Math.max(
-    0,
-    Math.round((stockG + purchases.reduce((sum, { boughtG }) => sum + boughtG, 0) - neededG) * 10) / 10,
-  );

@@ -1,7 +1,15 @@
 import type { OrderAnswer } from '../../contract/prep';
 import { clockWords, dayWords } from '../../core/days';
 import { counted, formatNumber } from '../../core/format';
-import { massWords, purchaseWords, storeWords, stores, type OrderLine } from '../../core/order';
+import {
+  freshWords,
+  leftWords,
+  massWords,
+  purchaseWords,
+  storeWords,
+  stores,
+  type OrderLine,
+} from '../../core/order';
 import type { Sheets } from './make-pdf';
 import { box, heading, line, part, table, under, type CellText } from './parts';
 
@@ -22,6 +30,7 @@ export function orderSheets(order: OrderAnswer): Sheets {
         return own.length === 0 ? [] : [part(storeWords[store]), linesTable(own)];
       }),
       ...untold(order),
+      ...over(order),
       line(
         `To pay ${formatNumber(order.toPay, 2)}${order.unpriced > 0 ? `, and ${counted(order.unpriced, 'purchase')} whose price nobody has given` : ''}`,
         { bold: true, size: 11 },
@@ -89,11 +98,16 @@ function rowsOf(one: OrderLine): CellText[][] {
     const until = bought.keepsUntil === null ? '' : `; keeps to ${dayWords(bought.keepsUntil)}`;
     return [
       ...(i === 0 ? head : [{ cell: box() }, '', '', '']),
-      `${purchaseWords(bought, one.pieceG)}${fresh}${until}`,
+      [`${purchaseWords(bought, one.pieceG)}${fresh}${until}`, freshWords(bought)].filter(Boolean).join('; '),
       massWords(bought.leftG),
       money(bought.cost),
     ];
   });
+}
+
+function over({ after, byProducts }: OrderAnswer) {
+  const words = leftWords(after.goesOff, byProducts, dayWords);
+  return words.length === 0 ? [] : [part('Left over'), ...words.map((said) => line(said))];
 }
 
 const untold = ({ open }: OrderAnswer) =>

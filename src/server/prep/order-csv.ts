@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { calendarDay } from '../../core/days';
-import { packWords, storeWords } from '../../core/order';
+import { freshWords, packWords, storeWords } from '../../core/order';
 import { formula } from '../csv/formula';
 import type { MadeOrder } from './orders';
 
@@ -16,7 +16,7 @@ const columns = [
     'bought_g',
     'left_over_g',
   ],
-  ...['price', 'keeps_until', 'supplier'],
+  ...['price', 'keeps_until', 'supplier', 'remark'],
 ];
 
 const grams = (value: number) => Math.round(value * 100) / 100;
@@ -26,12 +26,13 @@ export function csvOfOrder({ order }: MadeOrder): string {
   const rows = order.lines.flatMap((line) => {
     const head = [storeWords[line.store], line.name, grams(line.neededG), grams(line.fromStockG)];
     if (line.purchases.length === 0)
-      return [[...head, 0, '', line.outOf ? `out of ${line.outOf}` : 'in stock', '', '', '', '', '']];
+      return [[...head, 0, '', line.outOf ? `out of ${line.outOf}` : 'in stock', '', '', '', '', '', '']];
     return line.purchases.map((one, i) => [
       ...(i === 0 ? head : [head[0], head[1], '', '']),
       ...[grams(one.neededG), calendarDay(one.buyOn), packWords(one.packs) || 'by mass'],
       ...[grams(one.boughtG), grams(one.leftG), one.cost ?? ''],
       ...[one.keepsUntil === null ? '' : calendarDay(one.keepsUntil), line.suppliers.join(', ')],
+      freshWords(one),
     ]);
   });
   return `\uFEFF${Papa.unparse({ fields: columns, data: rows }, { escapeFormulae: formula, newline: '\r\n' })}\r\n`;

@@ -1,6 +1,6 @@
 import ExcelJS from 'exceljs';
 import { calendarDay } from '../../core/days';
-import { storeWords, type OrderLine } from '../../core/order';
+import { freshWords, storeWords, type OrderLine } from '../../core/order';
 import type { MadeOrder } from './orders';
 
 const amount = { numFmt: '#,##0.##' };
@@ -40,6 +40,7 @@ function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: MadeOrder): voi
     { header: 'Lost, %', width: 10 },
     { header: 'Together, g', width: 13, style: amount },
     { header: 'Line', width: 6 },
+    { header: 'Remark', width: 40 },
   ];
   const runs = new Map(ordered.map((run) => [run.id, run]));
   for (const [i, line] of order.lines.entries()) {
@@ -91,11 +92,13 @@ function addLine(
 ): void {
   const first = sheet.rowCount + 1;
   const { neededG, fromStockG, purchases, outOf, suppliers } = line;
-  const packs = purchases.flatMap(({ buyOn, packs: chosen, boughtG }) =>
-    chosen.length === 0
-      ? [{ buyOn, sizeG: boughtG, count: 1, price: null }]
-      : chosen.map(({ pack, count }) => ({ buyOn, sizeG: pack.sizeG, count, price: pack.price })),
-  );
+  const packs = purchases.flatMap((one) => {
+    const { buyOn, packs: chosen, boughtG } = one;
+    const remark = freshWords(one);
+    return chosen.length === 0
+      ? [{ buyOn, sizeG: boughtG, count: 1, price: null, remark }]
+      : chosen.map(({ pack, count }) => ({ buyOn, sizeG: pack.sizeG, count, price: pack.price, remark }));
+  });
   const rows = packs.length === 0 ? [null] : packs;
   const until = first + rows.length - 1;
   const bought = purchases.reduce((sum, { boughtG }) => sum + boughtG, 0);
@@ -122,6 +125,7 @@ function addLine(
       pack && pack.price !== null ? { formula: `G${at}*H${at}`, result: pack.price * pack.count } : '',
       suppliers.join(', '),
       number,
+      pack?.remark ?? '',
     ]);
   });
 }

@@ -4,9 +4,9 @@ import type { Run } from '../../contract/runs';
 import { tablesOf } from '../../core/batch';
 import { lastOpen, startOfDay, type SchoolWays } from '../../core/days';
 import {
+  afterwards,
   orderOf,
   savingsOf,
-  stockAfter,
   type Order,
   type OrderOptions,
   type OrderRun,
@@ -48,6 +48,10 @@ const shoppingDays = (ways: SchoolWays): OrderOptions => ({
   dayAfter: (day, days) => startOfDay(day, days),
 });
 
+/** A week after the last lesson of some: what is left over is for then. */
+const nextWeekOf = (runs: readonly OrderRun[]): number =>
+  startOfDay(Math.max(0, ...runs.map(({ startsAt }) => startsAt)), 7);
+
 /** A run as an order takes it. */
 const orderRunOf = (run: Run, prep: PrepWays): OrderRun => ({
   ...{ id: run.id, title: run.plan.title, className: run.className, startsAt: run.startsAt },
@@ -80,7 +84,7 @@ export class Orders {
         notes: [...new Set(parts.map(({ note }) => note))],
       })),
       savings: savingsOf(order, runs, pantry),
-      stockAfter: stockAfter(order, pantry),
+      after: afterwards(order, pantry, nextWeekOf(runs)),
     };
   }
 

@@ -1,7 +1,8 @@
 import { Box } from '@chakra-ui/react';
+import { format } from 'date-fns';
 import type { OrderAnswer } from '../../contract/prep';
 import { counted } from '../../core/format';
-import { massWords } from '../../core/order';
+import { leftWords } from '../../core/order';
 import { usePantry, useSetStock } from '../api/prep-queries';
 import { sayError } from '../api/request';
 import { useTicks } from '../ticks/use-ticks';
@@ -15,37 +16,34 @@ export function Leftovers({ order }: { order: OrderAnswer }) {
   // Once: what is carried twice would be counted twice.
   const what = `carried:${order.from}:${order.runs.map(({ id }) => id).join('+')}`.slice(0, 300);
   const ticks = useTicks('carried:');
+  const over = leftWords(order.after.goesOff, order.byProducts, (at) => format(at, 'EEE d MMM'));
   const carried = ticks.done.has(what);
   const carry = async () => {
-    const known = new Set(order.stockAfter.map(({ ingredient }) => ingredient));
+    const known = new Set(order.after.stock.map(({ ingredient }) => ingredient));
     const gone = (pantry?.stock ?? [])
       .filter(({ ingredient }) => !known.has(ingredient))
       .map(({ ingredient }) => ({ ingredient, grams: 0 }));
-    await set.mutateAsync([...gone, ...order.stockAfter]);
+    await set.mutateAsync([...gone, ...order.after.stock]);
     ticks.mark(what, true);
   };
   return (
     <>
-      {order.byProducts.length > 0 && (
+      {over.length > 0 && (
         <>
           <Head>By the way</Head>
-          {order.byProducts.map(({ key, name, grams, couldGoTo }) => (
-            <Box key={key} fontSize="sm">
-              {massWords(grams)} {name} left over
-              {couldGoTo.length > 0
-                ? ', which another of these lessons takes'
-                : ': no lesson of these days takes it'}
-              .
+          {over.map((words) => (
+            <Box key={words} fontSize="sm">
+              {words}
             </Box>
           ))}
         </>
       )}
-      {order.stockAfter.length > 0 && (
+      {order.after.stock.length > 0 && (
         <>
           <Head>Left over</Head>
           <Box fontSize="sm" color="soft">
-            When all is bought and the lessons are over, {counted(order.stockAfter.length, 'thing')} of it are
-            still there.
+            When all is bought and the lessons are over, {counted(order.after.stock.length, 'thing')} of it
+            are still there.
           </Box>
           <QuietButton
             mt="2"

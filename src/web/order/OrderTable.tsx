@@ -5,6 +5,7 @@ import {
   byProductSource,
   keepsSource,
   massWords,
+  freshWords,
   purchaseWords,
   storeWords,
   stores,
@@ -153,6 +154,7 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
                 {format(one.buyOn, 'EEE d MMM')}
               </Box>
             )}
+            <Box color="amberInk">{freshWords(one)}</Box>
           </Box>
         ))}
         {!ownPacks && !loose && purchases.length > 0 && (

@@ -1,7 +1,7 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import { useSearchParams } from 'react-router';
-import { massWords, purchaseWords, storeWords, stores } from '../../core/order';
+import { freshWords, massWords, purchaseWords, storeWords, stores } from '../../core/order';
 import { useOrder } from '../api/prep-queries';
 import { remembered, TickLine, TickPage } from '../ticks/TickPage';
 import { useTicks } from '../ticks/use-ticks';
@@ -50,6 +50,7 @@ export function ShoppingPage() {
                           {massWords(bought.neededG, line.pieceG)} needed
                           {bought.keepsUntil !== null &&
                             `; to keep until ${format(bought.keepsUntil, 'EEE d MMM')}`}
+                          {!bought.keepsToLesson && `; ${freshWords(bought)}`}
                           {line.suppliers.length > 0 && `; ${line.suppliers.join(', ')}`}
                         </Box>
                       </TickLine>
