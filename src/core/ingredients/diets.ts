@@ -55,8 +55,12 @@ export function dietVerdict(name: string, diet: Diet): DietVerdict {
 function verdictOf(item: IngredientItem, diet: Diet): DietVerdict {
   const holds = (marks: readonly string[], ids: readonly string[]) =>
     marks.some((mark) => ids.includes(mark));
+  // What goes into a dish every kitchen settles for itself: bacon in a quiche, jelly in a trifle, wine in a risotto.
+  const made = item.shelf === 'dishes';
   const hidden =
-    oftenOfAnimals.has(item.id) || (item.origin === 'plant' && holds(item.oftenContains, animalMarks));
+    made ||
+    oftenOfAnimals.has(item.id) ||
+    (item.origin === 'plant' && holds(item.oftenContains, animalMarks));
   const ofFlesh = flesh.includes(item.origin) || holds(item.contains, ['fish', 'crustaceans', 'molluscs']);
   switch (diet) {
     case 'vegetarian':
@@ -68,7 +72,7 @@ function verdictOf(item: IngredientItem, diet: Diet): DietVerdict {
       return hidden ? 'cannot tell' : 'yes';
     case 'no-alcohol':
       if (item.alcoholPercent > 0) return 'no';
-      return oftenAlcoholic.has(item.id) ? 'cannot tell' : 'yes';
+      return made || oftenAlcoholic.has(item.id) ? 'cannot tell' : 'yes';
     case 'no-pork-or-gelatine':
       if (pork.test(item.name) || /gelatine/.test(item.id)) return 'no';
       return flesh.includes(item.origin) || hidden || item.id === 'yoghurt' ? 'cannot tell' : 'yes';

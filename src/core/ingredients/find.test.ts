@@ -139,6 +139,16 @@ describe('the shelf', () => {
     // Meat says nothing about alcohol.
     ['chicken breast', 'no-alcohol', 'yes'],
     ['beef mince', 'no-alcohol', 'yes'],
+    // What a kitchen puts into a dish nobody can tell from its name: bacon, jelly, wine, ham in a cordon bleu.
+    ['quiche', 'vegetarian', 'cannot tell'],
+    ['quiche', 'no-pork-or-gelatine', 'cannot tell'],
+    ['carbonara', 'no-pork-or-gelatine', 'cannot tell'],
+    ['trifle', 'no-pork-or-gelatine', 'cannot tell'],
+    ['risotto', 'no-alcohol', 'cannot tell'],
+    ['trifle', 'vegan', 'no'],
+    ['schnitzel', 'vegetarian', 'no'],
+    ['cordon bleu', 'no-pork-or-gelatine', 'cannot tell'],
+    ['eggnog', 'vegan', 'no'],
   ] as const)('%s: %s? %s', (name, diet, verdict) => {
     expect(dietVerdict(name, diet)).toBe(verdict);
   });

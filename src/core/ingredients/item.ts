@@ -47,7 +47,8 @@ export interface AcidContent {
 }
 
 /** Where it comes from, where that decides who eats it. */
-export type Origin = 'plant' | 'dairy' | 'egg' | 'honey' | 'meat' | 'fish' | 'shellfish';
+export const origins = ['plant', 'dairy', 'egg', 'honey', 'meat', 'fish', 'shellfish'] as const;
+export type Origin = (typeof origins)[number];
 
 /** One ingredient of the shelf: everything the program knows of it stands here and nowhere else. */
 export interface IngredientItem {

@@ -1,4 +1,5 @@
 import {
+  origins,
   allergenIds,
   type AcidContent,
   type AllergenMark,
@@ -48,7 +49,7 @@ export function readRow(line: string): Omit<IngredientItem, 'shelf'> {
     jobs: listOf(facts.get('job')),
     packsG: listOf(facts.get('packs')).map(Number),
     states: listOf(facts.get('states')),
-    origin: (facts.get('kind') ?? 'plant') as Origin,
+    origin: origin(facts.get('kind') ?? 'plant', line),
   };
 }
 
@@ -56,6 +57,11 @@ const listOf = (text: string | undefined, between: RegExp = /,/) =>
   (text ?? '').split(between).filter((part) => part !== '');
 
 const number = (text: string | undefined) => (text === undefined ? null : Number(text));
+
+function origin(text: string, line: string): Origin {
+  if (!(origins as readonly string[]).includes(text)) throw new Error(`shelf: kind=${text} in ${line}`);
+  return text as Origin;
+}
 
 function marks(text: string | undefined, line: string): AllergenMark[] {
   return listOf(text).map((mark) => {

@@ -5,7 +5,7 @@ import { onPacksOf } from './on-packs';
 import { massWords } from './order-words';
 import { ingredientKey, type Pantry } from './products';
 import type { OrderRun } from './needs';
-import type { Order, OrderLine } from './order';
+import type { Order } from './order';
 
 /** Something that would cost less and still answer the question. */
 export interface Saving {
@@ -16,17 +16,8 @@ export interface Saving {
   consequence: string;
 }
 
-/** So many of the dearest lines are looked at. */
-const dearest = 3;
-
-/** What some lines come to by what is used, the dearest first. */
-function dearestLines({ lines }: Order): { line: OrderLine; cost: number }[] {
-  return lines
-    .filter(({ pricePerG, outOf }) => pricePerG !== null && outOf === null)
-    .map((line) => ({ line, cost: line.pricePerG! * line.neededG }))
-    .sort((a, b) => b.cost - a.cost)
-    .slice(0, dearest);
-}
+/** So little is no saving. */
+const leastSaved = 0.05;
 
 /**
  * What would be cheaper for the same test: fewer spares, and something else in place of a dear ingredient at every station
@@ -49,7 +40,8 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
     perG.set(key, Math.min(perG.get(key) ?? Infinity, price / packG));
   }
   const onPacks = onPacksOf(pantry.products);
-  const swaps = dearestLines(order).flatMap(({ line, cost }): Saving[] => {
+  const swaps = order.lines.flatMap((line): Saving[] => {
+    const cost = (line.pricePerG ?? 0) * line.neededG;
     const item = ingredientItems.find(({ id }) => id === line.key);
     if (!item || tested.has(line.key)) return [];
     return substitutesFor(item.name).flatMap(({ to, gramsPerGram, also, consequence }) => {
@@ -57,15 +49,16 @@ export function savingsOf(order: Order, runs: readonly OrderRun[], pantry: Pantr
       const plain = also.every(({ per100G }) => per100G >= 0) && !/\b(only|not)\b/.test(consequence);
       if (!plain) return [];
       const price = perG.get(to);
+      if (price === undefined) return [];
       const with_ = also.map(({ item: id, per100G }) => ({ id, grams: (per100G * line.neededG) / 100 }));
       const alsoCost = with_.reduce((sum, one) => sum + one.grams * (perG.get(one.id) ?? 0), 0);
-      const saves = price === undefined ? 0 : cost - price * gramsPerGram * line.neededG - alsoCost;
+      const saves = cost - price * gramsPerGram * line.neededG - alsoCost;
       const beside = with_.map(
         ({ id, grams }) =>
           `${massWords(grams)} ${itemById(id).name}${perG.has(id) || itemById(id).family === 'water' ? '' : ' (no price known)'}`,
       );
       const words = [itemById(to).name, ...(beside.length > 0 ? [listed(beside)] : [])].join(' with ');
-      return saves < 0.05
+      return saves < leastSaved
         ? []
         : [
             {
@@ -91,10 +84,10 @@ function allergenWords(from: string, to: readonly string[], onPacks: OnPacks): s
 function sparesOf({ runs: costs }: Order, runs: readonly OrderRun[]): Saving[] {
   return runs.flatMap((run) => {
     const spares = run.prep.spares * new Set(run.stations).size;
-    const cost = costs.find(({ runId }) => runId === run.id)?.cost ?? 0;
-    const batches = run.stations.length + spares + (run.prep.demonstration ? 1 : 0);
-    const saves = (cost * spares) / Math.max(1, batches);
-    return saves < 0.05
+    if (spares === 0) return [];
+    const { cost } = costs.find(({ runId }) => runId === run.id)!;
+    const saves = (cost * spares) / (run.stations.length + spares + (run.prep.demonstration ? 1 : 0));
+    return saves < leastSaved
       ? []
       : [
           {

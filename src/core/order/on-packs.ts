@@ -6,7 +6,7 @@ import { ingredientKey, type Product } from './products';
 export function onPacksOf(products: readonly Pick<Product, 'ingredient' | 'allergens'>[]): OnPacks {
   const by = new Map<string, Set<AllergenId>>();
   for (const { ingredient, allergens } of products) {
-    if (!allergens || allergens.length === 0) continue;
+    if (!allergens) continue;
     const key = ingredientKey({ name: ingredient });
     const said = by.get(key) ?? new Set();
     by.set(key, said);

@@ -1,75 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { numberLevels } from '../practical/testing/plans';
-import { emptyPantry, freshWords, massWords, orderOf, purchaseWords, usualPrepWays, type Pantry } from '.';
-import { dayMs, monday, options, line, scones, run, product, pantryWith, lineOf } from './testing/orders';
-
-describe('what is needed', () => {
-  it('P1: 0, 1, 2 and 4 % of 200 g at two stations each is 28 g of soda, treatment by treatment', () => {
-    const soda = lineOf([run()], 'bicarbonate-of-soda');
-    expect(soda.neededG).toBeCloseTo(28, 9);
-    expect(soda.parts.map(({ treatment, batches, gramsEach }) => [treatment, batches, gramsEach])).toEqual([
-      ['0 % of plain flour', 2, 0],
-      ['1 % of plain flour', 2, 2],
-      ['2 % of plain flour', 2, 4],
-      ['4 % of plain flour', 2, 8],
-    ]);
-    expect(lineOf([run()], 'plain-flour').neededG).toBe(1600);
-  });
-
-  it('spares are of every treatment, the demonstration of the control, losses on top', () => {
-    const prep = { ...usualPrepWays, spares: 1, demonstration: true, lossPercent: 2 };
-    // 3 × (0 + 2 + 4 + 8) = 42 g and the control’s 0 g once more; flour for 13 batches; 2 % on top.
-    expect(lineOf([run({ prep })], 'bicarbonate-of-soda').neededG).toBeCloseTo(42 * 1.02, 9);
-    expect(lineOf([run({ prep })], 'plain-flour').neededG).toBeCloseTo(13 * 200 * 1.02, 9);
-  });
-
-  it('runs are taken together by ingredient however it is written; water comes from the tap', () => {
-    const other = { ...scones, factors: [], formula: [line('x', 'baking soda', 5)] };
-    const both = orderOf(
-      [run(), run({ id: 'q', plan: other, stations: [null, null] })],
-      emptyPantry,
-      options,
-    );
-    expect(both.lines.find(({ key }) => key === 'bicarbonate-of-soda')!.neededG).toBeCloseTo(38, 9);
-    expect(both.lines.map(({ key }) => key)).not.toContain('water');
-  });
-
-  it('what a station chooses is counted at the highest level; where no level is a number, it is said', () => {
-    const open = { id: 'o', value: null, words: 'own', control: false, open: true };
-    const withOpen = (levels: (typeof scones.factors)[0]['levels']) => ({
-      ...scones,
-      factors: [{ ...scones.factors[0]!, levels }],
-    });
-    const some = run({ plan: withOpen([...numberLevels(1, 3), open]), stations: ['l0', 'l1', 'o'] });
-    expect(lineOf([some], 'bicarbonate-of-soda').neededG).toBeCloseTo(2 + 6 + 6, 9);
-    const none = run({ plan: withOpen([open]), stations: ['o'] });
-    const { open: untold } = orderOf([none], emptyPantry, options);
-    expect(untold).toMatchObject([
-      {
-        name: 'Bicarbonate of soda',
-        parts: [{ grams: null, note: expect.stringContaining('chooses') as string }],
-      },
-    ]);
-  });
-
-  it('a range is ordered at its upper end; what no table knows is said and not guessed', () => {
-    const plan = {
-      ...scones,
-      factors: [],
-      formula: [
-        line('a', 'Salt', 8, { amountTo: 10 }),
-        line('b', 'Moon dust', 2, { unit: 'cup' }),
-        line('c', 'Caster sugar', 1, { amount: null }),
-      ],
-    };
-    const order = orderOf([run({ plan, stations: [null] })], emptyPantry, options);
-    expect(order.lines.find(({ key }) => key === 'salt')!.neededG).toBeCloseTo(10, 9);
-    expect(order.open).toMatchObject([
-      { name: 'Caster sugar', parts: [{ note: 'the formula says no amount' }] },
-      { name: 'Moon dust', parts: [{ note: 'the table does not know its density' }] },
-    ]);
-  });
-});
+import { emptyPantry, freshWords, massWords, orderOf, purchaseWords, type Pantry } from '.';
+import { dayMs, line, lineOf, monday, options, pantryWith, product, run, scones } from './testing/orders';
 
 describe('what is bought', () => {
   const milk = pantryWith({
@@ -101,6 +32,20 @@ describe('what is bought', () => {
     ]);
     expect(lineOf(week, 'plain-flour').purchases).toHaveLength(1);
     expect(lineOf(week, 'plain-flour').purchases[0]!.neededG).toBe(4800);
+    // The earliest lesson says when, in whatever order they come, and is served first from what is there.
+    const late = [...week].reverse();
+    const stock = [{ ingredient: 'plain flour', grams: 2000 }];
+    const flour = lineOf(late, 'plain-flour', pantryWith({ stock }));
+    expect(flour.purchases).toMatchObject([
+      { buyOn: monday - dayMs, neededG: 2800, runIds: ['r1', 'r4'], keepsUntil: null },
+    ]);
+    expect(orderOf(late, milk, options).runs.map(({ runId }) => runId)).toEqual(['r0', 'r1', 'r4']);
+    expect(lineOf(week, 'buttermilk', milk).purchases[0]!.keepsUntil).toBe(monday + 2 * dayMs);
+    // Of two packs the one that keeps less long counts.
+    const mixed = pantryWith({
+      products: [milk.products[0]!, { ...milk.products[1]!, keepsDays: 30 }],
+    });
+    expect(lineOf(week, 'buttermilk', mixed).purchases).toHaveLength(2);
   });
 
   it('says what would not keep from the last open day to its lesson, and buys it once all the same', () => {
@@ -133,6 +78,32 @@ describe('what is bought', () => {
     expect(order.lines.find(({ key }) => key === 'egg')!.parts).toMatchObject([{ batches: 8, grams: 400 }]);
     expect(order.lines.find(({ key }) => key === 'egg-yolk')).toMatchObject({ outOf: 'egg', purchases: [] });
     expect(order.byProducts).toMatchObject([{ key: 'egg-white', grams: 264, couldGoTo: [] }]);
+    expect(order.lines.find(({ key }) => key === 'egg')).toMatchObject({ loose: false, ownPacks: false });
+    expect(order.lines.find(({ key }) => key === 'egg-yolk')!.loose).toBe(false);
+    expect(order.lines.find(({ key }) => key === 'egg')!.parts[0]!.treatment).toBe('for egg yolk');
+    // Eggs have no price, and are one thing without: the yolk is no other.
+    expect(order.runs[0]!.unpriced).toBe(1);
+    // Another lesson whips whites: it may have them.
+    const whites = run({ id: 'w', plan: plan('egg white', 3), stations: [null] });
+    const both = orderOf([yolks, whites], emptyPantry, options);
+    expect(both.byProducts.map(({ key, couldGoTo }) => [key, couldGoTo])).toEqual([
+      ['egg-white', ['w']],
+      ['egg-yolk', ['y']],
+    ]);
+    // Both in one batch: five eggs for five whites, and two of the five yolks.
+    const mixed = {
+      ...plan('egg yolk', 2),
+      formula: [...plan('egg yolk', 2).formula, line('w', 'egg white', 5, { unit: 'each' })],
+    };
+    const one = orderOf([run({ plan: mixed, stations: [null] })], emptyPantry, options);
+    expect(one.lines.find(({ key }) => key === 'egg')!.parts).toMatchObject([
+      { batches: 5, treatment: 'for egg yolk and egg white' },
+    ]);
+    expect(one.byProducts).toMatchObject([{ key: 'egg-yolk', grams: 51 }]);
+    // A school that buys whites in cartons cracks no eggs for them.
+    const cartons = pantryWith({ products: [product('egg white', 500, 2)] });
+    const bought = orderOf([whites], cartons, options);
+    expect(bought.lines.map(({ key, purchases }) => [key, purchases.length])).toEqual([['egg-white', 1]]);
     // Of two lessons what is left of both.
     const two = orderOf([yolks, { ...yolks, id: 'z' }], emptyPantry, options);
     expect(two.byProducts).toMatchObject([{ key: 'egg-white', grams: 528 }]);
@@ -203,6 +174,11 @@ describe('what is bought', () => {
     });
     const { pricePerG, purchases } = lineOf([run()], 'plain-flour', pantry);
     expect([pricePerG, purchases]).toEqual([0.001, []]);
+    // What is bought costs what is paid for it, not what the cheapest by mass would.
+    const big = pantryWith({
+      products: [product('plain flour', 2000, 4), product('plain flour', 25_000, 25)],
+    });
+    expect(lineOf([run()], 'plain-flour', big).pricePerG).toBe(0.002);
     const unpriced = pantryWith({ ...pantry, products: [pantry.products[2]!] });
     expect(lineOf([run()], 'plain-flour', unpriced).pricePerG).toBeNull();
   });
@@ -224,9 +200,8 @@ describe('what is bought', () => {
     expect(purchaseWords(eggs.purchases[0]!, eggs.pieceG)).toBe('1 × 300 g');
     const dust = lines.find(({ name }) => name === 'Moon dust')!;
     expect(purchaseWords(dust.purchases[0]!, null)).toBe('30 g, no pack known');
-    expect([massWords(100, 50), massWords(101, 50), massWords(999), massWords(2520)]).toEqual([
-      ...['2 × 50 g', '3 × 50 g', '999 g', '2.52 kg'],
-    ]);
+    const words = [massWords(100, 50), massWords(101, 50), massWords(999), massWords(1000), massWords(2520)];
+    expect(words).toEqual(['2 × 50 g', '3 × 50 g', '999 g', '1 kg', '2.52 kg']);
     // Seven and a half eggs are eight, where no pack of them is sold.
     const half = { ...plan, formula: [line('b', 'egg yolk', 1.5, { unit: 'each' })] };
     const whole = orderOf(

@@ -181,7 +181,7 @@ class Shop {
     const keeps = said.length > 0 ? Math.min(...said) : usualKeepsDays(item);
     const purchases = outOf === null ? this.#purchases(parts, { stockG, packs, keeps, pieceG }) : [];
     const perG = own.flatMap(({ price, packG }) => (price === null ? [] : [price / packG]));
-    const paid = purchases.find(({ cost, boughtG }) => cost !== null && boughtG > 0);
+    const paid = purchases.find(({ cost }) => cost !== null);
     return {
       ...{ key, name, pieceG, parts, neededG, stockG, outOf, purchases },
       store: own.find(({ store }) => store !== null)?.store ?? usualStore(item),
@@ -203,7 +203,7 @@ class Shop {
     const groups: Pick<Purchase, 'buyOn' | 'runIds' | 'neededG' | 'keepsToLesson'>[] = [];
     const keepsTo = (buyOn: number, lessonAt: number) =>
       keeps === null || lessonAt < this.options.dayAfter(buyOn, keeps + 1);
-    for (const [runId, grams] of byRun(parts, this.runs)) {
+    for (const [runId, grams] of byRun(parts)) {
       const taken = Math.min(there, grams);
       there -= taken;
       const short = grams - taken;
@@ -232,11 +232,11 @@ const packsOf = (own: readonly Product[], item: IngredientItem | undefined): Ord
     ? own.map((product) => ({ product, sizeG: product.packG, price: product.price }))
     : (item?.packsG ?? []).map((sizeG) => ({ product: null, sizeG, price: null }));
 
-/** What each run takes, the earliest first. */
-function byRun(parts: readonly NeedPart[], runs: ReadonlyMap<string, OrderRun>): [string, number][] {
+/** What each run takes, the earliest first, as they were gathered. */
+function byRun(parts: readonly NeedPart[]): [string, number][] {
   const sums = new Map<string, number>();
   for (const { runId, grams } of parts) sums.set(runId, (sums.get(runId) ?? 0) + (grams ?? 0));
-  return [...sums].sort(([a], [b]) => runs.get(a)!.startsAt - runs.get(b)!.startsAt);
+  return [...sums];
 }
 
 function bought(neededG: number, packs: readonly OrderPack[], pieceG: number | null) {
@@ -250,10 +250,10 @@ function costOf({ id, stations, students }: OrderRun, lines: readonly OrderLine[
   let [cost, unpriced] = [0, 0];
   for (const { parts, pricePerG, outOf } of lines) {
     if (outOf !== null) continue;
-    const own = parts.filter(({ runId, grams }) => runId === id && grams !== null && grams > 0);
-    if (own.length === 0) continue;
+    const taken = parts.reduce((sum, { runId, grams }) => sum + (runId === id ? (grams ?? 0) : 0), 0);
+    if (taken === 0) continue;
     if (pricePerG === null) unpriced += 1;
-    else cost += pricePerG * own.reduce((sum, { grams }) => sum + grams!, 0);
+    else cost += pricePerG * taken;
   }
   return {
     ...{ runId: id, cost: cents(cost), unpriced },

@@ -31,7 +31,6 @@ export function withOwnDensities(
   formula: readonly Pick<Ingredient, 'item' | 'name'>[],
   own: ReadonlyMap<string, OwnDensity>,
 ): BatchFacts {
-  if (own.size === 0) return facts;
   const known = new Set(facts.items.map(({ key }) => key));
   const missing = formula
     .filter((line) => !known.has(keyOf(line)) && own.has(ingredientKey(line)))

@@ -51,6 +51,35 @@ describe('packs', () => {
     expect(cheapestPacks(2520, packs).cost).toBeNull();
   });
 
+  it('of equally dear ones takes the fewest packs, and names the largest first', () => {
+    const packs = [
+      { sizeG: 7, price: 0.04 },
+      { sizeG: 10, price: 0.06 },
+      { sizeG: 3, price: 0.02 },
+    ];
+    // 36 g for 0.22: 3 × 10 + 2 × 3, and not 3 × 7 + 5 × 3.
+    const chosen = cheapestPacks(36, packs);
+    expect(chosen.packs.reduce((sum, { count }) => sum + count, 0)).toBe(5);
+    expect(chosen.cost).toBe(0.22);
+    // The smaller is cheaper by mass: 1.35 for one of each, 1.50 for five small ones.
+    expect(
+      counted(1300, [
+        { sizeG: 300, price: 0.3 },
+        { sizeG: 1000, price: 1.05 },
+      ]),
+    ).toEqual([
+      [1, 1000],
+      [1, 300],
+    ]);
+    // A pack without a price is none where another has one, small as it may be.
+    expect(
+      counted(1, [
+        { sizeG: 250, price: 0.9 },
+        { sizeG: 1, price: null },
+      ]),
+    ).toEqual([[1, 250]]);
+  });
+
   it('of two packs of one size takes the cheaper, and one without a price only where none has one', () => {
     const packs = [
       { sizeG: 250, price: 1.1, shop: 'dear' },

@@ -46,7 +46,7 @@ export function cheapestPacks<P extends Pack>(neededG: number, packs: readonly P
   const unit = sizes.map(({ size }) => size).reduce(commonDivisor);
   const needed = Math.ceil((neededG * 10) / unit - 1e-9);
   const scaled = sizes.map((one) => ({ ...one, size: one.size / unit }));
-  const counts = needed <= 0 ? scaled.map(() => 0) : bestCounts(needed, scaled);
+  const counts = bestCounts(needed, scaled);
   const chosen = scaled.flatMap(({ pack }, i) => (counts[i]! > 0 ? [{ pack, count: counts[i]! }] : []));
   const boughtG = chosen.reduce((sum, { pack, count }) => sum + pack.sizeG * count, 0);
   const cost = chosen.reduce((sum, { pack, count }) => sum + hundredths(pack.price ?? 0) * count, 0) / 100;
@@ -62,7 +62,7 @@ interface Sized<P> {
   pack: P;
   /** In whole units. */
   size: number;
-  /** What it counts for: hundredths of money, or its own size where no price is known. */
+  /** Hundredths of money; nothing where no price is known, and so the least left over counts. */
   cost: number;
 }
 
@@ -71,7 +71,7 @@ function oneOfEachSize<P extends Pack>(packs: readonly P[]): Sized<P>[] {
   const bySize = new Map<number, Sized<P>>();
   for (const pack of packs) {
     const size = tenths(pack.sizeG);
-    const cost = pack.price === null ? size : hundredths(pack.price);
+    const cost = hundredths(pack.price ?? 0);
     const known = bySize.get(size);
     if (!known || cost < known.cost) bySize.set(size, { pack, size, cost });
   }

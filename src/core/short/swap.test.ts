@@ -125,7 +125,12 @@ describe('something else in its place', () => {
   it('all of an ingredient swapped is another result to be expected', () => {
     const cost = (haveG: number) =>
       waysOf({ haveG }).find(({ name }) => name.includes('granulated'))!.testCost;
-    expect([cost(0), cost(500), cost(700)]).toEqual([2, 2, 1]);
+    expect([cost(0), cost(500), cost(600), cost(700)]).toEqual([2, 2, 1, 1]);
+    const untried = (haveG: number) =>
+      waysOf({ haveG })
+        .find(({ name }) => name.includes('granulated'))!
+        .testWords.includes('untried: one batch first');
+    expect([untried(0), untried(599), untried(600)]).toEqual([true, true, false]);
   });
 
   it('says what allergen a swap brings', () => {

@@ -10,7 +10,7 @@ tiramisu | tiramisu; tiramisù | in=milk,eggs,gluten,wheat may=sulphites,soya ki
 kedgeree | kedgeree | in=fish,eggs may=milk,mustard,celery kind=fish
 paella | paella; seafood paella | may=crustaceans,molluscs,fish,celery,sulphites
 bhaji | bhaji; onion bhaji; pakora | may=gluten,wheat,mustard,milk,eggs
-carbonara | carbonara; carbonara sauce | in=eggs,milk may=gluten,celery,mustard kind=eggs
+carbonara | carbonara; carbonara sauce | in=eggs,milk may=gluten,celery,mustard kind=egg
 baklava | baklava | in=nuts,gluten,wheat may=milk,sesame,peanuts
 haggis | haggis | in=gluten may=milk,eggs,mustard,celery,sulphites,soya kind=meat
 fish-pie | fish pie | in=fish,milk may=crustaceans,molluscs,gluten,eggs,mustard,celery kind=fish
@@ -23,13 +23,13 @@ roux | roux | in=gluten,wheat may=milk
 crumble | crumble; crumble topping; apple crumble; fruit crumble; streusel | in=gluten,wheat may=milk,nuts
 battenberg | battenberg; battenberg cake | in=gluten,wheat,eggs,nuts may=milk,soya,sulphites
 lebkuchen | lebkuchen; linzer torte; linzertorte; florentine | in=nuts,gluten,wheat,eggs may=milk,soya,sulphites
-breaded-meat | chicken nugget; nugget; chicken kiev; schnitzel; chicken goujon; goujon; breaded chicken; southern fried chicken; cordon bleu | in=gluten,wheat may=milk,eggs,soya,celery,mustard kind=poultry
+breaded-meat | chicken nugget; nugget; chicken kiev; schnitzel; chicken goujon; goujon; breaded chicken; southern fried chicken; cordon bleu | in=gluten,wheat may=milk,eggs,soya,celery,mustard kind=meat
 clam-chowder | clam chowder | in=milk,molluscs may=fish,crustaceans,gluten,celery kind=fish
 chowder | chowder; fish chowder; corn chowder | in=milk may=fish,molluscs,crustaceans,gluten,celery
 lobster-bisque | lobster bisque; crab bisque; bisque | in=crustaceans may=milk,gluten,celery,fish,sulphites kind=fish
 prawn-cocktail | prawn cocktail | in=crustaceans,eggs may=mustard,milk,fish kind=fish
 prawn-toast | prawn toast; sesame prawn toast | in=crustaceans,gluten,wheat,sesame may=eggs,soya,milk kind=fish
-eggnog | eggnog; advocaat | in=eggs may=milk kind=eggs
+eggnog | eggnog; advocaat | in=eggs may=milk kind=egg
 coated-potato | hash brown; oven chip; potato waffle; potato wedge; rosti; potato croquette | may=gluten,wheat,milk,eggs
 waldorf-salad | waldorf salad | in=celery,nuts,eggs may=mustard,milk
 `;

@@ -38,7 +38,7 @@ caper | caper; caperberry; pickled caper | d=.6/.5/.7 n=2/1/2/0/3/7 w=84 may=sul
 cider | cider; dry cider; perry; hard cider; apple cider | d=1.01/1/1.03 w=93 a=4.5 in=sulphites job=liquid packs=500
 rum | rum; dark rum; brandy; vodka; whisky; whiskey; gin; spirit | d=.95/.94/.96 w=62 a=32 job=flavour packs=350
 white-chocolate | white chocolate; white chocolate chip; white chocolate button | d=.65/.55/1.25 n=7/32/59/59/0/.2 w=1 in=milk,soya may=nuts,gluten is=chocolate job=flavour packs=100
-hollandaise | hollandaise; hollandaise sauce; béarnaise; bearnaise; béarnaise sauce; bearnaise sauce | in=eggs,milk may=sulphites,celery,mustard kind=eggs
+hollandaise | hollandaise; hollandaise sauce; béarnaise; bearnaise; béarnaise sauce; bearnaise sauce | in=eggs,milk may=sulphites,celery,mustard kind=egg
 asafoetida | asafoetida; hing | may=gluten,wheat job=flavour
 mincemeat | mincemeat; mince meat fruit | may=sulphites,gluten,nuts
 `;
