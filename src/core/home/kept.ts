@@ -1,4 +1,5 @@
 import { itemOf } from '../batch';
+import { isRice } from '../ingredients';
 import type { Ingredient, Plan } from '../practical';
 
 /** Hot enough to drive nearly all water off, °C. */
@@ -18,15 +19,39 @@ export const hasFlesh = (formula: readonly Named[]): boolean =>
     return item !== undefined && /^(?:meat|fish|shellfish)$/.test(item.origin) && !rendered.test(item.family);
   });
 
+/** Rice that no table knows; flour, noodles, drinks and crisped rice are no cooked rice. */
+const riceSaid =
+  /\brice\b(?!\s+(?:flour|noodles?|paper|vermicelli|sticks?|vinegar|milk|drink|syrup|wine|cakes?|bran|cri|cereal))/i;
+
 /** Whether rice is: cooked, it is kept the shortest. */
 export const hasRice = (formula: readonly Named[]): boolean =>
-  formula.some((line) => itemOf(line)?.id === 'rice');
+  formula.some((line) => {
+    const item = itemOf(line);
+    return item ? isRice(item) : riceSaid.test(line.name);
+  });
+
+/** Fruit, and what little of a plant goes into a cake or a dough: baked through it keeps as they do. */
+const bakedIn = new Set(
+  `apple pear banana orange lemon lime grapefruit clementine pineapple tropical-fruit cherry strawberry raspberry blueberry
+  blackberry cranberry plum peach apricot grape rhubarb fig mango kiwi passion-fruit lemon-juice bottled-lemon-juice
+  orange-juice apple-juice carrot beetroot parsnip courgette butternut-squash sweet-potato herbs parsley basil mint thyme
+  coriander-leaf garlic ginger chilli elderflower rose-water saffron mixed-spice star-anise curry-powder zaatar
+  sun-dried-tomato dehydrated-potato`.split(/\s+/),
+);
+
+/** Vegetables, pulses and curds of them: a pasty of potato is kept as cold as one of meat. */
+const hasVegetables = (formula: readonly Named[]): boolean =>
+  formula.some((line) => {
+    const item = itemOf(line);
+    if (!item || item.shelf === 'dishes') return item !== undefined;
+    return item.shelf === 'fruit-and-vegetables' && (item.waterPercent ?? 100) > 60 && !bakedIn.has(item.id);
+  });
 
 /** Bread and cake that is baked through with nothing moist in it, and sweets boiled hard: they keep outside the cold. */
 export function staysDry(
   plan: Pick<Plan, 'steps' | 'factors' | 'thermometers'> & { formula: readonly Named[] },
 ): boolean {
-  if (hasFlesh(plan.formula)) return false;
+  if (hasFlesh(plan.formula) || hasRice(plan.formula) || hasVegetables(plan.formula)) return false;
   if (plan.formula.some(({ name }) => moist.test(name)) || plan.steps.some(({ text }) => filled.test(text)))
     return false;
   const baked =

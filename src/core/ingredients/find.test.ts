@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   dietsOf,
   dietVerdict,
+  spoilsWarm,
   ingredientItems,
   itemById,
   itemCalled,
@@ -151,6 +152,32 @@ describe('the shelf', () => {
     ['eggnog', 'vegan', 'no'],
   ] as const)('%s: %s? %s', (name, diet, verdict) => {
     expect(dietVerdict(name, diet)).toBe(verdict);
+  });
+
+  it('what spoils where it stands warm (common practice): wet and of animals, cooked rice, milks and curds of plants', () => {
+    const spoils = (name: string) => spoilsWarm(itemCalled(name)!);
+    for (const name of [
+      'basmati rice',
+      'prawns',
+      'mozzarella',
+      'egg white',
+      'oat milk',
+      'tofu',
+      'quiche',
+      'bacon',
+    ])
+      expect([name, spoils(name)]).toEqual([name, true]);
+    for (const name of [
+      'plain flour',
+      'butter',
+      'honey',
+      'parmesan',
+      'lard',
+      'fish sauce',
+      'gelatine',
+      'dried egg',
+    ])
+      expect([name, spoils(name)]).toEqual([name, false]);
   });
 
   it('diets follow from what it is', () => {

@@ -9,7 +9,7 @@ export {
   type AllergensFound,
   type AllergenLaw,
 } from './allergens';
-export { isOfAnimals } from './of-animals';
+export { isOfAnimals, isRice, spoilsWarm } from './of-animals';
 export { diets, dietsOf, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, sentenceUses } from './in-sentences';

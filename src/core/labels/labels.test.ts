@@ -79,6 +79,52 @@ describe('labels of food that is kept', () => {
     expect(scones.allergens).toContain('cereals with gluten');
   });
 
+  it('rice by any of its names is cold within the hour and kept a day; its flour and noodles are no rice', () => {
+    const hours = (name: string) => {
+      const label = labelOf(plan([name], 'Boil 12 min.'));
+      return [(label.chillBy! - made) / 3_600_000, (label.eatBy - made) / 3_600_000];
+    };
+    for (const name of [
+      'basmati rice',
+      'arborio',
+      'jasmine rice',
+      'brown rice',
+      'pudding rice',
+      'wholegrain red rice',
+    ])
+      expect([name, ...hours(name)]).toEqual([name, 1, 24]);
+    for (const name of ['rice flour', 'rice noodles', 'rice vinegar', 'rice milk'])
+      expect([name, ...hours(name)]).toEqual([name, 1.5, 48]);
+  });
+
+  it('a bake with vegetables, pulses or rice in it is kept cold; fruit and carrot bake in', () => {
+    const dry = (...names: string[]) =>
+      labelOf(plan(['plain flour', ...names], 'Bake 25 min.')).chillBy === null;
+    for (const name of [
+      'potatoes',
+      'leeks',
+      'spinach',
+      'chickpeas',
+      'tofu',
+      'mushrooms',
+      'tinned tomatoes',
+      'basmati rice',
+      'sweetcorn',
+    ])
+      expect([name, dry(name)]).toEqual([name, false]);
+    for (const name of [
+      'apples',
+      'bananas',
+      'carrots',
+      'raisins',
+      'lemon juice',
+      'blueberries',
+      'rosemary',
+      'ground ginger',
+    ])
+      expect([name, dry(name)]).toEqual([name, true]);
+  });
+
   it('what nobody knows is said, and what stood in a laboratory is not eaten', () => {
     const label = labelOf(plan(['moon dust'], 'Mix.'), { kind: 'laboratory' });
     expect(label.allergens).toContain('can’t be told: moon');

@@ -272,6 +272,10 @@ describe('rules of the kitchen', () => {
     expect(stands('Leave at 43 °C for 6 hours.')).toBe(false);
     expect(stands('Leave to rise for 3 hours.')).toBe(true);
     expect(stands('Leave to rise for 3 hours.', '\n7 g dried yeast')).toBe(false);
+    const pilaf = pasted(
+      'Pilaf\n300 g basmati rice\n500 ml water\n\nBoil the rice for 12 min.\nLeave to cool for 4 hours.',
+    );
+    expect(kinds(pilaf)).toContain('warm-too-long');
   });
 
   it('a slip between spoons or noughts is named, with what was meant', () => {

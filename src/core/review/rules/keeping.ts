@@ -1,4 +1,5 @@
 import { formatNumber } from '../../format';
+import { spoilsWarm } from '../../ingredients';
 import { newStep, stepMinutes, temperatureEnd, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
@@ -6,10 +7,6 @@ import { batchOf } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
 import { endingInCore } from '../step-remedies';
 
-/** Food that grows microbes where it stands warm: wet, and of animals or cooked. */
-const perishable =
-  /^(?:milk|skimmed-milk|buttermilk|double-cream|whipping-cream|single-cream|soured-cream|yoghurt|egg|egg-white|egg-yolk|cream-cheese|ricotta|mascarpone|quark|coconut-milk|soya-milk|rice|stock|custard)$/;
-const animal = /^(?:meat|fish|shellfish)$/;
 const cold = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath|cold store|cool(?:ing)? box)\b/i;
 /** Longest that such food stands warm, min: two hours (common guidance; the school’s authority decides). */
 const longestWarmMin = 120;
@@ -24,9 +21,7 @@ const staysHot = (text: string, yeasty: boolean) =>
 
 /** Hours at room warmth for milk, eggs, meat: overnight on the bench, cream left out. */
 export const nothingStandsWarmTooLong: Rule = ({ plan, place }) => {
-  const growing = batchOf(plan, place).filter(
-    ({ item }) => item !== undefined && (perishable.test(item.id) || animal.test(item.origin)),
-  );
+  const growing = batchOf(plan, place).filter(({ item }) => item !== undefined && spoilsWarm(item));
   if (growing.length === 0) return [];
   const yeasty = batchOf(plan, place).some(({ item }) => item?.family === 'yeast');
   return plan.steps.flatMap((step): PlanRemark[] => {

@@ -1,4 +1,4 @@
-import { isOfAnimals } from '../../ingredients';
+import { isOfAnimals, isRice } from '../../ingredients';
 import { temperatureEnd, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
@@ -17,7 +17,7 @@ const reheatC = 75;
 const hotEnoughC = 74;
 
 const risky = (plan: Plan, place: Parameters<typeof batchOf>[1]) =>
-  batchOf(plan, place).find(({ item }) => item !== undefined && (isOfAnimals(item) || item.id === 'rice'));
+  batchOf(plan, place).find(({ item }) => item !== undefined && (isOfAnimals(item) || isRice(item)));
 
 /** Food that is heated again is heated right through, once. */
 export const reheatedIsHot: Rule = ({ plan, place }) => {
