@@ -57,8 +57,12 @@ describe('what is left over', () => {
 
   it('is told: what goes off with its day, what is over of a whole with who could have it', () => {
     const day = (at: number) => new Date(at).toISOString().slice(0, 10);
-    expect(leftWords([{ name: 'Cod', grams: 1200, keepsUntil: monday }], [], day)).toEqual([
-      '1.2 kg cod is left over and does not keep to the week after: unopened to 2026-01-12, opened as its label says.',
+    const goesOff = [
+      { name: 'Cod', grams: 1200, keepsUntil: monday },
+      { name: 'Milk', grams: 300, keepsUntil: monday + dayMs },
+    ];
+    expect(leftWords(goesOff, [], day)).toEqual([
+      'Left over, and not kept to the week after: 1.2 kg cod (to 2026-01-12) and 300 g milk (to 2026-01-13), unopened; opened as the label says, and not put into stock.',
     ]);
     const white = { key: 'egg-white', name: 'egg white', grams: 264 };
     expect(

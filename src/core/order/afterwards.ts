@@ -1,3 +1,4 @@
+import { listed } from '../format';
 import { inSentence } from '../practical';
 import type { Order, OrderLine } from './order';
 import { massWords } from './order-words';
@@ -55,11 +56,15 @@ export function leftWords(
   byProducts: Order['byProducts'],
   day: (at: number) => string,
 ): string[] {
+  const off = goesOff.map(
+    ({ name, grams, keepsUntil }) => `${massWords(grams)} ${inSentence(name)} (to ${day(keepsUntil)})`,
+  );
   return [
-    ...goesOff.map(
-      ({ name, grams, keepsUntil }) =>
-        `${massWords(grams)} ${inSentence(name)} is left over and does not keep to the week after: unopened to ${day(keepsUntil)}, opened as its label says.`,
-    ),
+    ...(off.length > 0
+      ? [
+          `Left over, and not kept to the week after: ${listed(off)}, unopened; opened as the label says, and not put into stock.`,
+        ]
+      : []),
     ...byProducts.map(
       ({ name, grams, couldGoTo }) =>
         `${massWords(grams)} ${inSentence(name)} is left over${couldGoTo.length > 0 ? ', which another of these lessons takes' : ': no lesson of these days takes it'}.`,

@@ -39,6 +39,7 @@ const tools: readonly (readonly [id: string, name: string, said: RegExp, sharedB
   ['spatula', 'heat-proof spatula', /\bspatula|\bscrape/i],
   ['pot-holders', 'oven gloves', /\bbak(e|ing)\b|\boven\b/i, 2],
   ['timer', 'timer', /\b\d+\s*(min|minutes|s|seconds)\b/i],
+  ['thermometer', 'thermometer', /\bthermometer|\bprobe\b|\bcore\b[^.]*°|\buntil\b[^.]*°/i],
   ['ruler', 'ruler', /\bruler|\bmm\b|\bcm\b/i],
   ['colour-card', 'colour card', /\bcolou?r card/i, 2],
   ['ph-strips', 'pH strips', /\bpH\b/],
@@ -54,7 +55,11 @@ export function toolsOf(plan: Plan, own: Pick<StationPlan, 'steps'>, place: Plac
   const said = [
     ...own.steps
       .filter(({ when }) => when === 'lesson')
-      .map(({ text, ready }) => [text, ...ready].join('. ')),
+      .map(({ text, ready, ends }) =>
+        [text, ...ready, ...(ends.some(({ kind }) => kind === 'temperature') ? ['thermometer'] : [])].join(
+          '. ',
+        ),
+      ),
     ...plan.responses.map(({ instrument, unit, how }) => `${instrument} ${unit} ${how}`),
     ...plan.held.map(({ how }) => how),
   ];

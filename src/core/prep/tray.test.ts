@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { batchTables } from '../batch';
-import { newIngredient, newPlan, newResponse, newStep, type Plan } from '../practical';
+import { newIngredient, newPlan, newResponse, newStep, type Plan, type Step } from '../practical';
 import { numberLevels, wordLevels } from '../practical/testing/plans';
 import { benchSetting } from '../run';
 import { place } from '../run/testing/entries';
@@ -197,6 +197,23 @@ describe('the pull list', () => {
     const list = pullList(plan, benchSetting(plan, { ...room, tools, equipment }, treatments, batchTables));
     const has = (id: string) => list.find((one) => one.id === id)!.has;
     expect([has('mixing-bowl'), has('balance'), has('baking-tray')]).toEqual([2, 1, null]);
+  });
+
+  it('has a thermometer where a step is read on one, said or set, though the plan names none; an oven has its own', () => {
+    const has = (step: Partial<Step>) => {
+      const own = { ...plan, thermometers: [], steps: [newStep({ id: 's', text: '', ...step })] };
+      return trayOf(own, benchSetting(own, room, treatments, batchTables), 2).tools.some(
+        ({ id }) => id === 'thermometer',
+      );
+    };
+    expect(has({ text: 'Fry until the core shows 75 °C.' })).toBe(true);
+    expect(has({ text: 'Warm until it is at 40 °C.' })).toBe(true);
+    expect(has({ text: 'Read the probe.' })).toBe(true);
+    expect(has({ text: 'Boil.', ends: [{ kind: 'temperature', celsius: 118, basis: 'as-read' }] })).toBe(
+      true,
+    );
+    expect(has({ text: 'Bake at 180 °C for 20 min.' })).toBe(false);
+    expect(has({ text: 'Stir until smooth. Bake at 180 °C.' })).toBe(false);
   });
 
   it('has a thermometer for each the plan reads', () => {

@@ -117,9 +117,8 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
         <Box fontWeight="semibold">
           {name}
           {varied && (
-            <Box as="span" color="soft" fontWeight="normal">
-              {' '}
-              {levels.map((grams) => gramsWords(grams).replace(' g', '')).join(' · ')} g
+            <Box as="span" color="soft" fontWeight="normal" display="inline-block">
+              &nbsp;{levels.map((grams) => gramsWords(grams).replace(' g', '')).join(' · ')} g
             </Box>
           )}
         </Box>
