@@ -30,11 +30,11 @@ describe('what is left over', () => {
     // 36 of the 1236 g were there: 1200 g in three packs, kept seven days from Sunday, wanted on Monday week.
     expect(gramsOf(after.stock)).toEqual(['Bicarbonate of soda 172', 'Plain flour 1400']);
     expect(after.goesOff).toEqual([{ name: 'Buttermilk', grams: 300, keepsUntil: monday + 6 * dayMs }]);
-    // Nothing left, nothing to go off: 1500 g for 1500.
-    const even = { ...scones, factors: [], formula: [line('b', 'Buttermilk', 500)] };
-    expect(
-      left(pantryWith({ products: products(3) }), [run({ plan: even, stations: [null] })]).goesOff,
-    ).toEqual([]);
+    // Nothing left, nothing to go off and nothing in stock: 500 g in one pack, 200 g of oats that were there.
+    const formula = [line('b', 'Buttermilk', 500), line('o', 'Oats', 200)];
+    const even = run({ plan: { ...scones, factors: [], formula }, stations: [null] });
+    const used = pantryWith({ products: products(3), stock: [{ ingredient: 'Oats', grams: 200 }] });
+    expect(left(used, [even])).toEqual({ stock: [], goesOff: [] });
   });
 
   it('of what stood in stock stays as the school has it, by whatever name, once', () => {

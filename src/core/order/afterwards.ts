@@ -26,7 +26,7 @@ export interface Afterwards {
  */
 export function afterwards(order: Order, pantry: Pantry, wantedOn: number): Afterwards {
   const lines = new Map(order.lines.map((line) => [line.key, line]));
-  const bought = order.lines.filter(({ outOf, purchases }) => outOf === null && purchases.length > 0);
+  const bought = order.lines.filter(({ purchases }) => purchases.length > 0);
   const counted = new Set<string>();
   const before = pantry.stock.flatMap(({ ingredient, grams }) => {
     const key = ingredientKey({ name: ingredient });

@@ -39,6 +39,8 @@ describe('how long things keep, and where', () => {
     ['lentil', null, 'dry'],
     ['plain-flour', null, 'dry'],
     ['honey', null, 'dry'],
+    ['almond', null, 'dry'],
+    ['suet', null, 'dry'],
   ])('%s: %s days, %s', (id, days, store) => {
     const item = itemById(id);
     expect([usualKeepsDays(item), usualStore(item)]).toEqual([days, store]);

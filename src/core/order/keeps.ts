@@ -57,7 +57,6 @@ const dry: Keeping = { days: null, store: 'dry' };
 function keepingOf({ id, shelf, origin, waterPercent }: IngredientItem): Keeping {
   const told = byId.get(id);
   if (told) return told;
-  if (/frozen/.test(id)) return { days: null, store: 'frozen' };
   if (longKeeping.test(id)) return dry;
   const made = shelf === 'dishes';
   const sold = made || shelf === 'nuts-seeds-meat-fish';

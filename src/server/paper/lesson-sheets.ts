@@ -22,7 +22,7 @@ import { isHidden, settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '
 import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
 import { printedWidth, type Sheets } from './make-pdf';
-import { blanks, heading, ink, line, part, table, under, type CellText, type Column } from './parts';
+import { blanks, heading, ink, line, part, table, told, under, type CellText, type Column } from './parts';
 import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
@@ -52,16 +52,13 @@ export function riskSheets({ run, products }: PaperRun): Sheets {
         ]),
         9,
       ),
-      ...(found.length > 0
-        ? [
-            part('Allergens'),
-            ...found.map(({ name, from, often }) =>
-              line(
-                `${capitalised(name)}: ${often ? 'in some makes of ' : ''}${listed(from)}${often ? '; the label decides' : ''}.`,
-              ),
-            ),
-          ]
-        : []),
+      ...told(
+        'Allergens',
+        found.map(
+          ({ name, from, often }) =>
+            `${capitalised(name)}: ${often ? 'in some makes of ' : ''}${listed(from)}${often ? '; the label decides' : ''}.`,
+        ),
+      ),
       line(
         'Assessed by ______________________   Date ______________   Signature ______________________',
         {},
@@ -197,35 +194,37 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
           { columns: [column(amounts.slice(0, half)), column(amounts.slice(half))], columnGap: 16 },
         ]
       : []),
-    part('Method'),
-    ...lessonSteps(own).map((step, i): Content => {
-      const settings = settingsWords(step.settings, run.unit);
-      const until = endsWords(step, run.unit);
-      const said = [
-        step.text,
-        until && `Until ${until}.`,
-        settings && `${capitalised(settings)}.`,
-        step.adult && 'An adult does this.',
-        laneWords[step.lane] && `${capitalised(laneWords[step.lane])}.`,
-      ];
-      return {
-        unbreakable: true,
-        columns: [
-          { ...words(String(i + 1), { bold: true }), width: 16 },
-          {
-            width: '*',
-            stack: [
-              line(said.filter(Boolean).join(' '), {}, [0, 0, 0, 1]),
-              ...step.hazards.map((id) =>
-                line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
-              ),
-            ],
-          },
-          { ...words(minutesWords(step), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
-        ],
-        margin: [0, 0, 0, 3],
-      };
-    }),
+    ...told(
+      'Method',
+      lessonSteps(own).map((step, i): Content => {
+        const settings = settingsWords(step.settings, run.unit);
+        const until = endsWords(step, run.unit);
+        const said = [
+          step.text,
+          until && `Until ${until}.`,
+          settings && `${capitalised(settings)}.`,
+          step.adult && 'An adult does this.',
+          laneWords[step.lane] && `${capitalised(laneWords[step.lane])}.`,
+        ];
+        return {
+          unbreakable: true,
+          columns: [
+            { ...words(String(i + 1), { bold: true }), width: 16 },
+            {
+              width: '*',
+              stack: [
+                line(said.filter(Boolean).join(' '), {}, [0, 0, 0, 1]),
+                ...step.hazards.map((id) =>
+                  line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
+                ),
+              ],
+            },
+            { ...words(minutesWords(step), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
+          ],
+          margin: [0, 0, 0, 3],
+        };
+      }),
+    ),
     line(whoDecides, { size: 8, color: ink.soft }),
     ...plan.noted.map(({ what, unit: own }) =>
       line(`${capitalised(what)}: ________________ ${own}`, {}, [0, 4, 0, 0]),

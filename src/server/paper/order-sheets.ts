@@ -11,7 +11,7 @@ import {
   type OrderLine,
 } from '../../core/order';
 import type { Sheets } from './make-pdf';
-import { box, heading, line, part, table, under, type CellText } from './parts';
+import { box, heading, line, part, table, told, under, type CellText } from './parts';
 
 const money = (value: number | null) => (value === null ? '' : formatNumber(value, 2));
 
@@ -105,12 +105,11 @@ function rowsOf(one: OrderLine): CellText[][] {
   });
 }
 
-function over({ after, byProducts }: OrderAnswer) {
-  const words = leftWords(after.goesOff, byProducts, dayWords);
-  return words.length === 0 ? [] : [part('Left over'), ...words.map((said) => line(said))];
-}
+const over = ({ after, byProducts }: OrderAnswer) =>
+  told('Left over', leftWords(after.goesOff, byProducts, dayWords));
 
 const untold = ({ open }: OrderAnswer) =>
-  open.length === 0
-    ? []
-    : [part('Not counted'), ...open.map(({ name, notes }) => line(`${name}: ${notes.join('; ')}.`))];
+  told(
+    'Not counted',
+    open.map(({ name, notes }) => `${name}: ${notes.join('; ')}.`),
+  );

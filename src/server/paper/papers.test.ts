@@ -6,7 +6,7 @@ import { demoSchool } from '../../demo';
 import { labelTexts } from './ask';
 import { makePdf } from './make-pdf';
 import { papersOf, runParts, type PartAsked } from './papers';
-import { table } from './parts';
+import { part, table, told } from './parts';
 import { fontsOf, textOf, wordsOf } from './testing/pdf';
 
 const runs = demoSchool(Date.UTC(2027, 0, 12, 9)).runs.map(({ run, practical, room, class: group }): Run => ({
@@ -93,6 +93,35 @@ describe('pages as they are printed', () => {
       expect(textOf(await pagesOf(swap, is, true)), is).not.toMatch(said);
     for (const one of put)
       expect(textOf(await pagesOf(swap, 'weigh-out', true)).toLowerCase()).toContain(one);
+  });
+
+  it('no heading stands alone at the foot of a page, whatever comes under it', async () => {
+    const under = {
+      words: () => told('Underneath', ['first '.repeat(60), 'second']),
+      table: () => [part('Underneath'), table([{ head: 'first', width: '*' }], [['second'], ['third']])],
+      'long rows': () => [
+        part('Underneath'),
+        table([{ head: 'first', width: '*' }], [['second '.repeat(40)], ['third']]),
+      ],
+    };
+    for (const [name, content] of Object.entries(under)) {
+      // The whole last third of a page, in steps finer than a line.
+      const sheets = Array.from({ length: 40 }, (_, i) => ({
+        name,
+        content: [
+          { text: 'x', margin: [0, 0, 0, 480 + 7 * i] as [number, number, number, number] },
+          ...content(),
+        ],
+      }));
+      const pages = wordsOf(await makePdf('t', 'A4', sheets)).map(({ words }) =>
+        words.map(({ text }) => text),
+      );
+      const heads = pages.filter((words) => words.includes('Underneath'));
+      expect(heads).toHaveLength(40);
+      expect(heads.filter((words) => !words.includes('first'))).toEqual([]);
+      // Some of them had to go to the next page.
+      expect(pages.length).toBeGreaterThan(45);
+    }
   });
 
   it('a long table has its head on every page and parts no row', async () => {

@@ -16,12 +16,16 @@ export const under = (text: string): Content => ({
   margin: [0, 0, 0, 8],
 });
 
-export const part = (text: string): Content => ({
+const partWords = (text: string) => ({
   ...words(text, { font: 'Heading', size: 12, color: ink.tawny }),
-  margin: [0, 10, 0, 3],
-  // A heading alone at the foot of a page says nothing.
-  headlineLevel: 1,
+  margin: [0, 10, 0, 3] as [number, number, number, number],
 });
+
+/** A heading and the first rows of what it heads have room in so much, points. */
+const roomForPart = 110;
+
+/** A heading. Alone at the foot of a page it would say nothing: it stands where there is room for what comes under it. */
+export const part = (text: string): Content => ({ ...partWords(text), headlineLevel: roomForPart });
 
 export const line = (
   text: string,
@@ -31,6 +35,14 @@ export const line = (
   ...words(text, { size: 10, ...look }),
   margin,
 });
+
+/** A heading with what stands under it, the first of that on its page; nothing where nothing does. */
+export const told = (title: string, [first, ...rest]: readonly (string | Content)[]): Content[] => {
+  const shown = (one: string | Content) => (typeof one === 'string' ? line(one) : one);
+  return first === undefined
+    ? []
+    : [{ stack: [partWords(title), shown(first)], unbreakable: true }, ...rest.map(shown)];
+};
 
 /** A box to tick, drawn: no font is asked for it. */
 export const box = (size = 9): Content => ({

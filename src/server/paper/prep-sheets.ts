@@ -3,7 +3,7 @@ import { counted, formatNumber, listed } from '../../core/format';
 import { isShort, pullList, trayOf, type TrayItem } from '../../core/prep';
 import { printedWidth, type Sheets } from './make-pdf';
 import type { PaperName } from '../../core/paper';
-import { box, heading, ink, line, part, table, under, type CellText } from './parts';
+import { box, heading, ink, line, table, told, under, type CellText } from './parts';
 import { settingOfRun } from '../../core/run';
 import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
@@ -201,12 +201,10 @@ export function pullSheets({ run }: PaperRun): Sheets {
               : '',
         ]),
       ),
-      ...(ready.length > 0
-        ? [
-            part('There before the rush'),
-            ...ready.map(([thing, text]) => line(`☐ ${thing}, before “${text}”`)),
-          ]
-        : []),
+      ...told(
+        'There before the rush',
+        ready.map(([thing, text]) => `☐ ${thing}, before “${text}”`),
+      ),
     ],
   };
 }
