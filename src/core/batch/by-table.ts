@@ -1,4 +1,4 @@
-import { ingredientItems, likelyItem, sentenceUses } from '../ingredients';
+import { ingredientItems, likelyItem, usedIn } from '../ingredients';
 import type { Ingredient, Plan, StationIngredient, Step } from '../practical';
 import { gramsBy, syrupBy, type ItemFacts } from './by-items';
 import { keyOf, type BatchFacts } from './facts';
@@ -16,9 +16,15 @@ export const syrupOfFormula = (formula: readonly Ingredient[], localBoilingC: nu
 
 /** Ids of what a step uses of a batch: what it says, else what its words name. */
 const usesOf = (step: Pick<Step, 'uses' | 'text'>, batch: readonly Pick<Ingredient, 'id' | 'name'>[]) =>
-  step.uses.length > 0
-    ? step.uses
-    : batch.filter((one) => sentenceUses(step.text, one.name)).map((one) => one.id);
+  step.uses.length > 0 ? step.uses : batchUsed(step.text, batch);
+
+function batchUsed(text: string, batch: readonly Pick<Ingredient, 'id' | 'name'>[]): string[] {
+  const used = usedIn(
+    text,
+    batch.map(({ name }) => name),
+  );
+  return batch.filter((_, i) => used[i]).map(({ id }) => id);
+}
 
 /** What a step uses of a station’s batch. */
 function ingredientsOfStep(

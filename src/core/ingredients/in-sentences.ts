@@ -1,6 +1,7 @@
 import { remembered } from '../memory';
 import { likelyItem } from './find';
 import { ingredientItems } from './items';
+import { kindsOf } from './kinds';
 import type { IngredientItem } from './item';
 
 /** Everyday phrases that name an ingredient without using it. */
@@ -34,6 +35,31 @@ export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
 /** Whether a sentence uses an ingredient, by its name, a loose word for it, or any telling word of its name. */
 export const sentenceUses = (sentence: string, ingredientName: string): boolean =>
   usesOf(`${ingredientName}\n${sentence}`);
+
+/** A last word that says nothing of what a thing is: it is asked of the tap as well. */
+const sayNothing = new Set(['water', 'mix', 'thing', 'pieces', 'zest', 'peel']);
+
+/**
+ * Which ingredients of a batch a sentence uses: those it names, and by the last word of a name (“the milk” for soya milk) or
+ * by its kind (“the nuts”) those that nothing else of the batch goes by.
+ */
+export function usedIn(sentence: string, names: readonly string[]): boolean[] {
+  const named = names.map((name) => sentenceUses(sentence, name));
+  const text = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
+  return names.map((name, i) => {
+    if (named[i]) return true;
+    const item = likelyItem(name);
+    const head = name
+      .toLowerCase()
+      .split(/[^\p{L}]+/u)
+      .filter((word) => word.length > 2)
+      .at(-1);
+    const words = [...(head && !sayNothing.has(head) ? [head] : []), ...(item ? kindsOf(item) : [])];
+    return words.some(
+      (word) => hasWord(text, word) && !names.some((other, j) => named[j] && sentenceUses(word, other)),
+    );
+  });
+}
 
 const usesOf = remembered((asked) => {
   const at = asked.indexOf('\n');

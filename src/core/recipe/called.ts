@@ -1,4 +1,4 @@
-import { stemOf, type IngredientItem } from '../ingredients';
+import { kindsOf, stemOf, type IngredientItem } from '../ingredients';
 import { remembered } from '../memory';
 import { folded } from './item-named';
 
@@ -57,7 +57,7 @@ export function calledBy(item: IngredientItem): Called {
   const known = calledOf.get(item);
   if (known) return known;
   const names = item.names.map(stemsIn);
-  const kinds = new Set(kindsOf(item));
+  const kinds = new Set(kindsOf(item).map(stemOf));
   for (const stems of names) if (kindHeads.has(stems.at(-1)!)) kinds.add(stems.at(-1)!);
   const called = {
     names,
@@ -66,32 +66,4 @@ export function calledBy(item: IngredientItem): Called {
   };
   calledOf.set(item, called);
   return called;
-}
-
-const kindLists: readonly (readonly [string, RegExp])[] = [
-  [
-    'spice',
-    /^(?:cinnamon|nutmeg|ground-ginger|turmeric|cumin|paprika|chilli|cardamom|clove|mixed-spice|star-anise|spices|curry-powder|black-pepper)$/,
-  ],
-  ['herb', /^(?:parsley|basil|mint|coriander-leaf|thyme|bay-leaf|herbs|spring-onion)$/],
-  [
-    'vegetable',
-    /^(?:carrot|onion|potato|celery|leek|pepper|courgette|aubergine|tomato|cabbage|cauliflower|broccoli|parsnip|spinach|mushroom|sweet-potato|butternut-squash|peas|garlic|beetroot|fennel)$/,
-  ],
-  ['nut', /^(?:almond|hazelnut|walnut|pecan|cashew|pistachio|macadamia|brazil-nut|mixed-nuts|peanut)$/],
-  ['seed', /seed/],
-  [
-    'cheese',
-    /^(?:cheddar|parmesan|feta|mozzarella|ricotta|gouda|blue-cheese|cheese-soft-ripened|cream-cheese|mascarpone|paneer)$/,
-  ],
-  ['meat', /^(?:beef|lamb|pork|turkey|chicken|beef-mince|duck|venison)$/],
-  ['mince', /^(?:beef-mince|turkey|lamb|pork)$/],
-  ['pulse', /^(?:lentil|chickpea|beans|kidney-bean|butter-bean|peas)$/],
-  ['bean', /bean/],
-];
-
-function kindsOf(item: IngredientItem): string[] {
-  const found = kindLists.filter(([, ids]) => ids.test(item.id)).map(([word]) => stemOf(word));
-  if (item.jobs.includes('fruit')) found.push(stemOf('fruit'));
-  return found;
 }

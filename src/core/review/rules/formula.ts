@@ -1,4 +1,4 @@
-import { itemsNamedIn, sentenceUses } from '../../ingredients';
+import { itemsNamedIn, usedIn } from '../../ingredients';
 import { itemOf } from '../../batch';
 import { smallestAmounts } from '../own-plans';
 import { capitalised, formatNumber } from '../../format';
@@ -9,13 +9,13 @@ import type { Rule } from '../plan-remark';
 /** An ingredient on the list that no step takes up. */
 export const ingredientsAreUsed: Rule = ({ plan }) => {
   if (plan.steps.length === 0) return [];
+  const names = plan.formula.map(({ name }) => name);
+  const uses = plan.steps.map((step) => {
+    const said = step.uses.length > 0 ? [] : usedIn(step.text, names);
+    return plan.formula.map(({ id }, i) => step.uses.includes(id) || said[i] === true);
+  });
   return plan.formula
-    .filter(
-      ({ id, name }) =>
-        !plan.steps.some(
-          (step) => step.uses.includes(id) || (step.uses.length === 0 && sentenceUses(step.text, name)),
-        ),
-    )
+    .filter((_, i) => !uses.some((used) => used[i]))
     .map((ingredient) => {
       const first = plan.steps[0]!;
       return {
