@@ -22,7 +22,7 @@ import { isHidden, settingOfRun, treatmentAt, lessonSteps, type OwnPlan } from '
 import { hazards, whoDecides } from '../../core/safety';
 import { orderWords, runningOrder } from '../../core/timetable';
 import { printedWidth, type Sheets } from './make-pdf';
-import { blanks, heading, ink, line, part, table, told, under, type CellText, type Column } from './parts';
+import { blanks, heading, ink, line, table, told, under, type CellText, type Column } from './parts';
 import { lessonWords, marksOf, type PaperRun } from './run-of-paper';
 import { words } from './words';
 
@@ -50,7 +50,7 @@ export function riskSheets({ run, products }: PaperRun): Sheets {
         lines.map(({ hazard, who, control, remains, origin }): CellText[] => [
           ...[{ text: hazard, bold: true }, who, control, plan.riskScale[remains] ?? '', origin],
         ]),
-        9,
+        { size: 9 },
       ),
       ...told(
         'Allergens',
@@ -80,7 +80,6 @@ export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs
       under(`${run.plan.title} · ${lessonWords(run)}`),
       ...(jobs.length > 0
         ? [
-            part('Around the lesson'),
             table(
               [
                 { head: 'when', width: 110 },
@@ -92,11 +91,11 @@ export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs
                 job.who,
                 job.words,
               ]),
+              { title: 'Around the lesson' },
             ),
           ]
         : []),
-      part('The lesson'),
-      ...(impossible === null ? [] : [line(impossible, { bold: true })]),
+      ...(impossible === null ? [] : told('The lesson', [line(impossible, { bold: true })])),
       ...(order.length === 0
         ? []
         : [
@@ -111,6 +110,7 @@ export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs
                 one.for,
                 orderWords(one, say),
               ]),
+              { title: 'The lesson' },
             ),
           ]),
     ],
@@ -186,13 +186,11 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
     line(plan.question, { font: 'Heading', size: 11.5 }, [0, 0, 0, 4]),
     ...(own.treatment ? [line(`Our level of ${changed}: ${level}`, { bold: true, size: 10.5 })] : []),
     ...piecesWords(own, run.unit).map((said) => line(capitalised(said))),
-    part('We expect, because'),
-    blanks(2, width),
+    ...told('We expect, because', [blanks(2, width)]),
     ...(amounts.length > 0
-      ? [
-          part('Our batch'),
+      ? told('Our batch', [
           { columns: [column(amounts.slice(0, half)), column(amounts.slice(half))], columnGap: 16 },
-        ]
+        ])
       : []),
     ...told(
       'Method',
@@ -231,8 +229,11 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
     ),
     ...(plan.thermometers.length > 0
       ? [
-          part('Temperature'),
-          emptyGrid(['minute', `°${run.unit}`, 'minute', `°${run.unit}`, 'minute', `°${run.unit}`], 6),
+          emptyGrid(
+            'Temperature',
+            ['minute', `°${run.unit}`, 'minute', `°${run.unit}`, 'minute', `°${run.unit}`],
+            6,
+          ),
         ]
       : []),
   ];
@@ -243,23 +244,23 @@ function back(plan: Plan, width: number): Content[] {
   const head = ({ name, unit: own, points }: Response) =>
     `${name}${own && points.length === 0 ? `, ${own}` : ''}`;
   return [
-    part('What we saw'),
     emptyGrid(
+      'What we saw',
       ['', 'before', 'during', 'after'],
       Math.max(1, plan.lookedAt.length),
       plan.lookedAt.map(({ what }) => what),
     ),
     ...(typed.length > 0
       ? [
-          part('What we measured'),
-          emptyGrid(['', ...typed.map(head)], Math.max(3, ...typed.map(({ pieces }) => pieces)), [
-            '1',
-            '2',
-            '3',
-          ]),
+          emptyGrid(
+            'What we measured',
+            ['', ...typed.map(head)],
+            Math.max(3, ...typed.map(({ pieces }) => pieces)),
+            ['1', '2', '3'],
+          ),
         ]
       : []),
-    { stack: [part('What went differently'), blanks(3, width)], unbreakable: true },
+    ...told('What went differently', [blanks(3, width)]),
     ...plan.studentQuestions.flatMap((question, i) => [
       {
         stack: [line(`${String.fromCharCode(97 + i)}  ${question}`, {}, [0, 6, 0, 0]), blanks(3, width)],
@@ -269,10 +270,15 @@ function back(plan: Plan, width: number): Content[] {
   ];
 }
 
-function emptyGrid(heads: readonly string[], rows: number, firsts: readonly string[] = []): Content {
+function emptyGrid(
+  title: string,
+  heads: readonly string[],
+  rows: number,
+  firsts: readonly string[] = [],
+): Content {
   const columns: Column[] = heads.map((head) => ({ head, width: '*' }));
   const body = Array.from({ length: rows }, (_, i): CellText[] =>
     heads.map((__, j) => (j === 0 && firsts[i] ? firsts[i] : ' ')),
   );
-  return table(columns, body, 10, true);
+  return table(columns, body, { size: 10, grid: true, title });
 }

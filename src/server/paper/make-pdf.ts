@@ -46,9 +46,6 @@ export async function makePdf(title: string, paper: PaperName, sheets: readonly 
     defaultStyle: { font: 'Text', fontSize: 10, lineHeight: 1.15 },
     pageSize: { width: mm(widthMm), height: mm(heightMm) },
     pageMargins: margins,
-    // A heading goes to the next page with what it heads. Where a table’s first rows will be is not told: room is asked for.
-    pageBreakBefore: ({ headlineLevel, startPosition: { verticalRatio, pageInnerHeight } }: Placed) =>
-      headlineLevel !== undefined && (1 - verticalRatio) * pageInnerHeight < headlineLevel,
     content: sheets.map(({ name, content, landscape = false, bare = false }) => ({
       section: content,
       pageOrientation: landscape ? 'landscape' : 'portrait',
@@ -58,12 +55,6 @@ export async function makePdf(title: string, paper: PaperName, sheets: readonly 
     })),
   };
   return pdfmake.createPdf(definition as unknown as TDocumentDefinitions).getBuffer();
-}
-
-/** Where something begins on its page, as far as it has been laid out. */
-interface Placed {
-  headlineLevel?: number;
-  startPosition: { verticalRatio: number; pageInnerHeight: number };
 }
 
 const footOf = (name: string, page: number, pages: number): Content => ({

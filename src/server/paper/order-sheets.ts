@@ -11,7 +11,7 @@ import {
   type OrderLine,
 } from '../../core/order';
 import type { Sheets } from './make-pdf';
-import { box, heading, line, part, table, told, under, type CellText } from './parts';
+import { box, heading, line, table, told, under, type CellText } from './parts';
 
 const money = (value: number | null) => (value === null ? '' : formatNumber(value, 2));
 
@@ -27,7 +27,7 @@ export function orderSheets(order: OrderAnswer): Sheets {
       under(`${days} · ${counted(runs.length, 'lesson')}, what is in stock taken off`),
       ...stores.flatMap((store) => {
         const own = lines.filter((one) => one.store === store);
-        return own.length === 0 ? [] : [part(storeWords[store]), linesTable(own)];
+        return own.length === 0 ? [] : [linesTable(storeWords[store], own)];
       }),
       ...untold(order),
       ...over(order),
@@ -36,7 +36,6 @@ export function orderSheets(order: OrderAnswer): Sheets {
         { bold: true, size: 11 },
         [0, 8, 0, 4],
       ),
-      part('Lessons'),
       table(
         [
           { head: 'lesson', width: '*' },
@@ -55,12 +54,13 @@ export function orderSheets(order: OrderAnswer): Sheets {
             money(cost?.perStudent ?? null),
           ];
         }),
+        { title: 'Lessons' },
       ),
     ],
   };
 }
 
-function linesTable(lines: readonly OrderLine[]) {
+function linesTable(title: string, lines: readonly OrderLine[]) {
   return table(
     [
       { head: '', width: 12 },
@@ -72,6 +72,7 @@ function linesTable(lines: readonly OrderLine[]) {
       { head: 'price', width: 38, right: true },
     ],
     lines.flatMap((one) => rowsOf(one)),
+    { title },
   );
 }
 

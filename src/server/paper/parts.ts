@@ -16,16 +16,10 @@ export const under = (text: string): Content => ({
   margin: [0, 0, 0, 8],
 });
 
-const partWords = (text: string) => ({
+const part = (text: string) => ({
   ...words(text, { font: 'Heading', size: 12, color: ink.tawny }),
   margin: [0, 10, 0, 3] as [number, number, number, number],
 });
-
-/** A heading and the first rows of what it heads have room in so much, points. */
-const roomForPart = 110;
-
-/** A heading. Alone at the foot of a page it would say nothing: it stands where there is room for what comes under it. */
-export const part = (text: string): Content => ({ ...partWords(text), headlineLevel: roomForPart });
 
 export const line = (
   text: string,
@@ -36,12 +30,15 @@ export const line = (
   margin,
 });
 
-/** A heading with what stands under it, the first of that on its page; nothing where nothing does. */
+/**
+ * A heading with what stands under it, the first of that on its page; nothing where nothing does. No page is ever asked
+ * whether a heading is alone on it: what is laid out a second time comes out in other places.
+ */
 export const told = (title: string, [first, ...rest]: readonly (string | Content)[]): Content[] => {
   const shown = (one: string | Content) => (typeof one === 'string' ? line(one) : one);
   return first === undefined
     ? []
-    : [{ stack: [partWords(title), shown(first)], unbreakable: true }, ...rest.map(shown)];
+    : [{ stack: [part(title), shown(first)], unbreakable: true }, ...rest.map(shown)];
 };
 
 /** A box to tick, drawn: no font is asked for it. */
@@ -49,9 +46,13 @@ export const box = (size = 9): Content => ({
   canvas: [{ type: 'rect', x: 0, y: 1, w: size, h: size, lineWidth: 0.8, lineColor: '#2b1e15' }],
 });
 
-const layoutOf = (grid: boolean): CustomTableLayout => ({
-  hLineWidth: (i, node) =>
-    i === 0 || i === node.table.body.length ? 0.8 : i === node.table.headerRows ? 1 : 0.4,
+/** @param top the row its line stands above: what is above that is a heading */
+const layoutOf = (grid: boolean, top: number): CustomTableLayout => ({
+  hLineWidth: (i, node) => {
+    if (i < top) return 0;
+    if (i === top || i === node.table.body.length) return 0.8;
+    return i === node.table.headerRows ? 1 : 0.4;
+  },
   vLineWidth: (i, node) => (grid && i > 0 && i < node.table.body[0]!.length ? 0.4 : 0),
   hLineColor: () => ink.rule,
   vLineColor: () => ink.rule,
@@ -69,15 +70,28 @@ export interface Column {
 
 export type CellText = string | (Look & { text: string }) | { cell: Content };
 
+export interface TableLook {
+  size?: number;
+  /** Lines between columns, and room to write. */
+  grid?: boolean;
+  /** A heading: it stands above the head of the table, on every page. */
+  title?: string;
+}
+
 /** A table whose head stands on every page, and whose rows are never parted. */
 export function table(
   columns: readonly Column[],
   rows: readonly (readonly CellText[])[],
-  size = 9.5,
-  grid = false,
+  { size = 9.5, grid = false, title }: TableLook = {},
 ): Content {
   const align = (i: number) => (columns[i]!.right ? { alignment: 'right' as const } : {});
+  const titleRow: TableCell[] =
+    title === undefined
+      ? []
+      : [{ ...part(title), colSpan: columns.length }, ...columns.slice(1).map(() => '')];
+  const titleRows = titleRow.length > 0 ? [titleRow] : [];
   const body: TableCell[][] = [
+    ...titleRows,
     columns.map(({ head }, i) => ({
       ...words(head, { bold: true, size: size - 0.5, color: ink.soft }),
       ...align(i),
@@ -92,13 +106,13 @@ export function table(
   ];
   const made: ContentTable = {
     table: {
-      headerRows: 1,
+      headerRows: titleRows.length + 1,
       keepWithHeaderRows: 1,
       dontBreakRows: true,
       widths: columns.map(({ width }) => width),
       body,
     },
-    layout: layoutOf(grid),
+    layout: layoutOf(grid, titleRows.length),
   };
   return made;
 }

@@ -13,7 +13,7 @@ import {
 import { settingOfRun, treatmentAt } from '../../core/run';
 import { fineG } from '../../core/weighing';
 import type { Sheets } from './make-pdf';
-import { box, heading, line, part, table, under, type CellText, type Column } from './parts';
+import { box, heading, line, table, under, type CellText, type Column } from './parts';
 import { lessonWords, type PaperRun } from './run-of-paper';
 
 /** What staff weigh out, dish by dish, with the numbers to stop at. */
@@ -61,7 +61,6 @@ const untoldLine = ({ untold }: WeighingList): Content[] =>
 function dishTable(list: WeighingList, blind: boolean): Content[] {
   const stops = runningOn(0, list.dishes);
   return [
-    part(`${list.name}, ${gramsWords(list.totalG)} in ${counted(list.dishes.length, 'dish', 'dishes')}`),
     table(
       [
         { head: '', width: 12 },
@@ -82,6 +81,9 @@ function dishTable(list: WeighingList, blind: boolean): Content[] {
           : dish.mark,
         ...weighCells(dish, stops[i]!),
       ]),
+      {
+        title: `${list.name}, ${gramsWords(list.totalG)} in ${counted(list.dishes.length, 'dish', 'dishes')}`,
+      },
     ),
     ...untoldLine(list),
   ];
@@ -91,7 +93,6 @@ function dishTable(list: WeighingList, blind: boolean): Content[] {
 function bowlTable(list: WeighingList): Content[] {
   const stops = runningOn(0, list.dishes);
   return [
-    part(`${list.name}, ${gramsWords(list.totalG)}`),
     table(
       [{ head: '', width: 12 }, { head: 'what', width: 100 }, { head: 'for', width: '*' }, ...weighColumns],
       list.dishes.map((dish, i) => [
@@ -100,6 +101,7 @@ function bowlTable(list: WeighingList): Content[] {
         bowlWords(dish),
         ...weighCells(dish, stops[i]!),
       ]),
+      { title: `${list.name}, ${gramsWords(list.totalG)}` },
     ),
     ...untoldLine(list),
   ];

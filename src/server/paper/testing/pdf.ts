@@ -26,11 +26,13 @@ function inFolder<T>(pdf: Uint8Array, work: (file: string, folder: string) => T)
 
 /** The text of a file as a reader can select it, laid out as it is printed. */
 export const textOf = (pdf: Uint8Array): string =>
-  inFolder(pdf, (file) => execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }));
+  inFolder(pdf, (file) =>
+    execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8', maxBuffer: 1e8 }),
+  );
 
 /** Its fonts: name, and whether it is embedded. */
 export const fontsOf = (pdf: Uint8Array): { name: string; embedded: boolean }[] =>
-  inFolder(pdf, (file) => execFileSync('pdffonts', [file], { encoding: 'utf8' }))
+  inFolder(pdf, (file) => execFileSync('pdffonts', [file], { encoding: 'utf8', maxBuffer: 1e8 }))
     .split('\n')
     .slice(2)
     .filter(Boolean)
@@ -41,7 +43,9 @@ export const fontsOf = (pdf: Uint8Array): { name: string; embedded: boolean }[] 
 
 /** Where the words of each page stand, pt from its left upper corner, and how large the page is. */
 export function wordsOf(pdf: Uint8Array) {
-  const html = inFolder(pdf, (file) => execFileSync('pdftotext', ['-bbox', file, '-'], { encoding: 'utf8' }));
+  const html = inFolder(pdf, (file) =>
+    execFileSync('pdftotext', ['-bbox', file, '-'], { encoding: 'utf8', maxBuffer: 1e8 }),
+  );
   return html
     .split('<page ')
     .slice(1)
