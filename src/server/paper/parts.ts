@@ -58,8 +58,8 @@ const layoutOf = (grid: boolean, top: number): CustomTableLayout => ({
   vLineColor: () => ink.rule,
   paddingLeft: (i) => (i === 0 ? 0 : 5),
   paddingRight: () => 3,
-  paddingTop: () => (grid ? 5 : 3),
-  paddingBottom: () => (grid ? 5 : 3),
+  paddingTop: (i) => (i < top ? 0 : grid ? 5 : 3),
+  paddingBottom: (i) => (i < top ? 0 : grid ? 5 : 3),
 });
 
 export interface Column {
