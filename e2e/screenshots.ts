@@ -49,7 +49,7 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'plan-to-check',
         path: '/practicals/practical-scones/plan',
-        ready: ['How is', 'What the models expect'],
+        ready: ['How is', 'What the models expect', '1 short'],
       },
       {
         name: 'time',
@@ -91,7 +91,7 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'prep',
         path: `/runs/${runs.find(({ title }) => title.startsWith('Soda'))!.id}/prep`,
-        ready: ['Tray of station 1', 'a station', 'rolling strips wanted'],
+        ready: ['Tray of station 1', 'a station', 'rolling strips wanted', '1 short'],
       },
       { name: 'order', path: '/order', ready: ['Hand it on', 'Lessons'] },
       {

@@ -115,10 +115,10 @@ function OrderRow({ line, days }: { line: OrderLine; days: boolean }) {
     <Row>
       <Cell>
         <Box fontWeight="semibold">
-          {name}
+          {name}{' '}
           {varied && (
             <Box as="span" color="soft" fontWeight="normal" display="inline-block">
-              &nbsp;{levels.map((grams) => gramsWords(grams).replace(' g', '')).join(' · ')} g
+              {levels.map((grams) => gramsWords(grams).replace(' g', '')).join(' · ')} g
             </Box>
           )}
         </Box>
