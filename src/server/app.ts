@@ -87,6 +87,9 @@ export interface AppOptions {
   logger: { error(details: object, text: string): void };
 }
 
+/** What will be asked for soon is worked out when nothing has changed for so long, ms. */
+const quietMs = 10_000;
+
 /** The program's parts, put together. */
 export interface App {
   express: Express;
@@ -102,7 +105,7 @@ export interface App {
   gate: Gate;
   /** Takes back what a killed program left half-way. */
   tidy(): Promise<void>;
-  /** Works out in the background what will be asked for soon. */
+  /** Works out in the background what will be asked for soon, once nothing changes for a while. */
   lookAhead(): void;
   close(): void;
 }
@@ -111,12 +114,16 @@ export function createApp(options: AppOptions): App {
   const parts = partsOf(options);
   const router = Router();
   const gate = new Gate(router, recogniser(parts), new Deeds(options.knex, parts.now).write);
+  const { timetables, now } = parts;
+  let soon: NodeJS.Timeout | undefined;
   const lookAhead = () => {
     // Without threads it would be in the way of whoever asks.
-    if (options.fileThread)
-      parts.timetables
-        .ahead(parts.now())
-        .catch((err: unknown) => options.logger.error({ err }, 'looking ahead failed'));
+    if (!options.fileThread) return;
+    clearTimeout(soon);
+    soon = setTimeout(() => {
+      timetables.ahead(now()).catch((err: unknown) => options.logger.error({ err }, 'looking ahead failed'));
+    }, quietMs);
+    soon.unref();
   };
   putUp(gate, { ...parts, lookAhead }, options);
 
@@ -148,6 +155,7 @@ export function createApp(options: AppOptions): App {
     },
     lookAhead,
     close() {
+      clearTimeout(soon);
       probes.stop();
       live.close();
     },
