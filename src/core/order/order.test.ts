@@ -64,6 +64,12 @@ describe('what is bought', () => {
     ]);
     expect(bought(2)[1]).toEqual(['Cod', [[2, false]]]);
     expect(bought(3)[1]).toEqual(['Cod', [[2, true]]]);
+    // To Monday, and not to Tuesday, where nobody can buy in between.
+    const closed = { ...friday, buyDayOf: () => monday - 3 * dayMs };
+    const days = [0, 1].map((day) => run({ id: `d${day}`, day, plan, stations: [null] }));
+    const cod = orderOf(days, pantryWith({ products: [product('Cod', 200, 4, { keepsDays: 3 })] }), closed)
+      .lines[1]!;
+    expect(cod.purchases.map((one) => [one.runIds, one.keepsToLesson])).toEqual([[['d0', 'd1'], false]]);
   });
 
   it('yolks come out of whole eggs, and their whites are offered to whoever wants them', () => {

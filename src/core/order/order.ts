@@ -22,7 +22,7 @@ export interface Purchase {
   cost: number | null;
   /** The last day it keeps unopened, at its midnight; null: months. */
   keepsUntil: number | null;
-  /** Whether it does until its lesson: over a weekend what is bought on the last open day may not. */
+  /** Whether it does until the last of its lessons: over a weekend what is bought on the last open day may not. */
   keepsToLesson: boolean;
 }
 
@@ -214,6 +214,7 @@ class Shop {
       if (last && (keepsTo(last.buyOn, lessonAt) || last.buyOn === buyOn)) {
         last.neededG += short;
         last.runIds.push(runId);
+        last.keepsToLesson &&= keepsTo(last.buyOn, lessonAt);
       } else {
         groups.push({ buyOn, runIds: [runId], neededG: short, keepsToLesson: keepsTo(buyOn, lessonAt) });
       }
