@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { newIngredient, newPlan, newStep, type Plan } from '../practical';
-import { keepingLabel, labelSheets, labelsOn, labelSpots, type MadeOf } from '.';
+import {
+  dishLabel,
+  keepingLabel,
+  keptLabel,
+  labelSheets,
+  labelsOn,
+  labelSpots,
+  stationLabel,
+  type MadeOf,
+} from '.';
 import { papers } from '../paper';
 
 describe('sheets of labels', () => {
@@ -45,6 +54,61 @@ describe('sheets of labels', () => {
     expect(spots[1]!.xMm - spots[0]!.xMm).toBeCloseTo(sheet.stepXMm, 9);
     expect(() => labelSpots(sheet, 1, 9)).toThrow('startAt is 9; allowed: a number from 1 to 8');
     expect(() => labelSpots(sheet, 1, 0)).toThrow('startAt');
+  });
+});
+
+describe('what stands on a label', () => {
+  const startsAt = Date.UTC(2026, 0, 12, 10);
+  const of = { className: '9B', title: 'Scones', startsAt, address: 'http://x/1' };
+
+  it('a letter stands beside the station, a level in words under it', () => {
+    expect(stationLabel({ ...of, station: 3, mark: 'AB' })).toMatchObject({
+      large: 'Station 3 · AB',
+      code: of.address,
+    });
+    const worded = stationLabel({ ...of, station: 3, mark: '2 % of flour' });
+    expect([worded.large, worded.lines[0], worded.lines.at(-1)]).toEqual([
+      'Station 3',
+      '2 % of flour',
+      'Scones',
+    ]);
+    expect(stationLabel({ ...of, station: 3, mark: '' }).large).toBe('Station 3');
+  });
+
+  it('a dish says what is in it, and no amount where nobody is to know', () => {
+    const dish = { whose: 'Spare', mark: 'C', className: '9B', name: 'Soda', amount: '4 g' };
+    expect(dishLabel(dish)).toEqual({
+      large: 'Spare · C',
+      lines: ['Soda, 4 g', '9B'],
+      whole: null,
+      code: null,
+    });
+    expect(dishLabel({ ...dish, amount: '' }).lines[0]).toBe('Soda');
+  });
+
+  it('kept food says when it was made, cold by, eaten by, heated to, and its allergens to the last word', () => {
+    const kept = {
+      ...{ madeAt: startsAt, chillBy: startsAt + 5_400_000, eatBy: startsAt + 2 * 86_400_000 },
+      ...{ heatTo: '75 °C', allergens: 'Contains milk.', notEaten: '' },
+    };
+    const food = { station: 4, mark: '', className: '9B', title: 'Custard', seat: '' };
+    const label = keptLabel(food, kept);
+    expect([label.large, label.whole]).toEqual(['9B · station 4', 'Contains milk.']);
+    expect(label.lines.join('; ')).toMatch(
+      /^Custard; made Monday 12 Jan .*; cold \(5 °C\) by .*; eat by Wednesday 14 Jan; heat to 75 °C, once$/,
+    );
+    expect(keptLabel({ ...food, seat: 'seat 7' }, kept).large).toBe('9B · seat 7');
+    const dry = keptLabel(food, { ...kept, chillBy: null, heatTo: '' }).lines;
+    expect([dry.includes('keep dry, in a closed tin'), dry.some((said) => said.startsWith('heat'))]).toEqual([
+      true,
+      false,
+    ]);
+    // What is not to be eaten has no day to be eaten by.
+    const tested = keptLabel(food, { ...kept, notEaten: 'Not to be eaten' });
+    expect([tested.whole, tested.lines.some((said) => said.startsWith('eat'))]).toEqual([
+      'Not to be eaten. Contains milk.',
+      false,
+    ]);
   });
 });
 

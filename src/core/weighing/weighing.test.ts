@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fineG, stopAt, weighedVerdict, type Wanted } from '.';
+import { blindCodes, fineG, stopAt, weighedVerdict, type Wanted } from '.';
 
 const wanted = (name: string, wantedG: number, patch: Partial<Wanted> = {}): Wanted => ({
   ...{ name, wantedG, job: '', otherLevelsG: [], divisionG: 0.1 },
@@ -60,7 +60,33 @@ describe('at the balance', () => {
     );
   });
 
+  it('says how far towards the next level, and nothing of levels where there is none near', () => {
+    // 4 g, with 2 and 8 g beside it: 2 g to the next.
+    const said = (grams: number, otherLevelsG = [8, 2]) =>
+      weighedVerdict(wanted('Bicarbonate of soda', 4, { otherLevelsG }), grams).words;
+    expect(said(6)).toContain('50 %) too much, all the way to the next level: more gas');
+    expect(said(5.5)).toContain('three quarters of the way');
+    expect(said(3)).toContain('25 %) too little, half of the way to the next level: less gas');
+    expect(said(5.8)).toContain('nearly all of the way');
+    // 0.9 g of 4 g to the level of 8 g.
+    expect(said(4.4, [8])).toContain('10 %) too much, more gas');
+    expect(said(5, [])).toBe('1 g (25 %) too much, more gas, browner, and what finds no acid tastes of soap');
+    const flour = weighedVerdict(wanted('Plain flour', 200, { otherLevelsG: [230] }), 203.4).words;
+    expect(flour).toContain('3.4 g (1.7 %) too much, 11 % of the way to the next level: a stiffer dough');
+    expect(weighedVerdict(wanted('Moon dust', 10), 11.5).words).toBe('1.5 g (15 %) too much');
+  });
+
+  it('letters go on after Z as columns do', () => {
+    const ids = Array.from({ length: 54 }, (_, i) => String(i));
+    const letters = new Set(blindCodes(ids, 7).values());
+    for (const one of ['A', 'Z', 'AA', 'AB', 'AZ', 'BA', 'BB']) expect(letters).toContain(one);
+    expect(letters.size).toBe(54);
+    expect(letters).not.toContain('BC');
+  });
+
   it('what the balance cannot tell is fine', () => {
+    // Of what does not belong, half of what the balance shows.
+    expect(fineG(wanted('salt', 0, { divisionG: 0.1 }))).toBeCloseTo(0.05, 9);
     expect(fineG(wanted('salt', 2, { divisionG: 1 }))).toBe(0.5);
     expect(rank(wanted('salt', 2, { divisionG: 1 }), 2.5)).toBe('fine');
     expect(fineG(wanted('butter', 40))).toBeCloseTo(0.8, 9);
