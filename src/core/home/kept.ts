@@ -39,12 +39,14 @@ const bakedIn = new Set(
   sun-dried-tomato dehydrated-potato`.split(/\s+/),
 );
 
-/** Vegetables, pulses and curds of them: a pasty of potato is kept as cold as one of meat. */
+/** Vegetables, pulses and curds of them, or a whole dish: a pasty of potato is kept as cold as one of meat. */
 const hasVegetables = (formula: readonly Named[]): boolean =>
   formula.some((line) => {
     const item = itemOf(line);
-    if (!item || item.shelf === 'dishes') return item !== undefined;
-    return item.shelf === 'fruit-and-vegetables' && (item.waterPercent ?? 100) > 60 && !bakedIn.has(item.id);
+    if (!item || bakedIn.has(item.id)) return false;
+    return (
+      item.shelf === 'dishes' || (item.shelf === 'fruit-and-vegetables' && (item.waterPercent ?? 100) > 60)
+    );
   });
 
 /** Bread and cake that is baked through with nothing moist in it, and sweets boiled hard: they keep outside the cold. */

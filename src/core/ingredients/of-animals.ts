@@ -1,19 +1,11 @@
-import type { IngredientItem, Origin } from './item';
-
-const origins: readonly Origin[] = ['dairy', 'egg', 'meat', 'fish', 'shellfish'];
+import type { IngredientItem } from './item';
 
 /** Of animals, and so kept cold and watched: honey is not. */
-export const isOfAnimals = ({ origin }: IngredientItem): boolean => origins.includes(origin);
+export const isOfAnimals = ({ origin }: IngredientItem): boolean => origin !== 'plant' && origin !== 'honey';
 
-const rices: ReadonlySet<string> = new Set([
-  'rice',
-  'basmati',
-  'risotto-rice',
-  'risotto',
-  'paella',
-  'kedgeree',
-  'sushi',
-]);
+const rices: ReadonlySet<string> = new Set(
+  'rice basmati risotto-rice risotto paella kedgeree sushi'.split(' '),
+);
 
 /** Grains of rice and what is made of them, and so kept the shortest once cooked; flour and noodles are not. */
 export const isRice = ({ id }: IngredientItem): boolean => rices.has(id);

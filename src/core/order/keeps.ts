@@ -59,10 +59,9 @@ function keepingOf({ id, shelf, origin, waterPercent }: IngredientItem): Keeping
   if (told) return told;
   if (longKeeping.test(id)) return dry;
   const made = shelf === 'dishes';
-  const sold = made || shelf === 'nuts-seeds-meat-fish';
-  if (sold && (origin === 'fish' || origin === 'shellfish')) return { days: 1, store: 'cold' };
-  if (sold && origin === 'meat') return { days: 2, store: 'cold' };
-  if (made) return { days: 2, store: 'cold' };
+  const raw = shelf === 'nuts-seeds-meat-fish';
+  if ((made || raw) && (origin === 'fish' || origin === 'shellfish')) return { days: 1, store: 'cold' };
+  if (made || (raw && origin === 'meat')) return { days: 2, store: 'cold' };
   if (origin === 'dairy') return { days: (waterPercent ?? 0) > 60 ? 5 : 14, store: 'cold' };
   if (shelf === 'fruit-and-vegetables') return (waterPercent ?? 90) > 60 ? { days: 5, store: 'fresh' } : dry;
   return dry;

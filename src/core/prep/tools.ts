@@ -56,9 +56,7 @@ export function toolsOf(plan: Plan, own: Pick<StationPlan, 'steps'>, place: Plac
     ...own.steps
       .filter(({ when }) => when === 'lesson')
       .map(({ text, ready, ends }) =>
-        [text, ...ready, ...(ends.some(({ kind }) => kind === 'temperature') ? ['thermometer'] : [])].join(
-          '. ',
-        ),
+        [text, ...ready, ends.some(({ kind }) => kind === 'temperature') ? 'thermometer' : ''].join('. '),
       ),
     ...plan.responses.map(({ instrument, unit, how }) => `${instrument} ${unit} ${how}`),
     ...plan.held.map(({ how }) => how),
