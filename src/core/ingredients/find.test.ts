@@ -8,7 +8,7 @@ import {
   itemCalled,
   itemsNamedIn,
   likelyItem,
-  sentenceUses,
+  usedIn,
 } from '.';
 
 const named = (sentence: string) =>
@@ -41,12 +41,12 @@ describe('words for ingredients', () => {
   });
 
   it('takes loose words as use of an ingredient that is there', () => {
-    expect(sentenceUses('Tip in all the soda.', 'Bicarbonate of soda')).toBe(true);
-    expect(sentenceUses('Stir the syrup.', 'Golden syrup')).toBe(true);
-    expect(sentenceUses('Mix all ingredients.', 'Saffron')).toBe(true);
-    expect(sentenceUses('Strew the elderflower on top.', 'Elderflower heads')).toBe(true);
-    expect(sentenceUses('Rinse under running water.', 'Water')).toBe(false);
-    expect(sentenceUses('Weigh the sugar.', 'Salt')).toBe(false);
+    expect(usedIn('Tip in all the soda.', ['Bicarbonate of soda'])[0]).toBe(true);
+    expect(usedIn('Stir the syrup.', ['Golden syrup'])[0]).toBe(true);
+    expect(usedIn('Mix all ingredients.', ['Saffron'])[0]).toBe(true);
+    expect(usedIn('Strew the elderflower on top.', ['Elderflower heads'])[0]).toBe(true);
+    expect(usedIn('Rinse under running water.', ['Water'])[0]).toBe(false);
+    expect(usedIn('Weigh the sugar.', ['Salt'])[0]).toBe(false);
   });
 });
 

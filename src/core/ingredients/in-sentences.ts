@@ -33,7 +33,7 @@ export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
 });
 
 /** Whether a sentence uses an ingredient, by its name, a loose word for it, or any telling word of its name. */
-export const sentenceUses = (sentence: string, ingredientName: string): boolean =>
+const sentenceUses = (sentence: string, ingredientName: string): boolean =>
   usesOf(`${ingredientName}\n${sentence}`);
 
 /** A last word that says nothing of what a thing is: it is asked of the tap as well. */

@@ -12,7 +12,7 @@ export {
 export { isOfAnimals, isRice, spoilsWarm } from './of-animals';
 export { diets, dietsOf, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
-export { itemsNamedIn, sentenceUses, usedIn } from './in-sentences';
+export { itemsNamedIn, usedIn } from './in-sentences';
 export { kindsOf } from './kinds';
 export {
   allergenIds,
