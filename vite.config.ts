@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { offline } from './vite.offline.ts';
 import { configDefaults, defineConfig } from 'vitest/config';
+import { slowness } from './scripts/machine-speed.mjs';
 
 // Tests tell days and clock times of a school whose clocks go back in October, wherever they run.
 if (process.env.VITEST !== undefined || process.env.TAWNY_MUTATE !== undefined)
@@ -32,7 +33,9 @@ export default defineConfig({
       ...configDefaults.exclude,
       ...(process.env.TAWNY_MUTATE ? ['src/cli/science.test.ts', 'src/cli/formats.test.ts'] : []),
     ],
-    testTimeout: 30_000,
+    // Guards against hanging: no test takes a tenth of them on a quiet machine.
+    testTimeout: 300_000 * slowness(),
+    hookTimeout: 300_000 * slowness(),
     // Modules are read once for all tests of a process: most of the time went there.
     isolate: false,
     maxWorkers: '100%',

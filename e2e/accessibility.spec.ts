@@ -1,10 +1,11 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { atRest } from './at-rest';
 import { graveFindings } from './axe';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 let running: string;

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import ICAL from 'ical.js';
 import { graveFindings } from './axe';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {
@@ -38,23 +39,23 @@ test('a lesson that does not fit, its second remedy, a step dragged, the wall pa
   await page.goto(`${server.url}/practicals/practical-scones/plan?run=${run!.id}`);
   const time = page.getByRole('region', { name: 'Time', exact: true });
   const drawing = time.getByRole('img', { name: /^Timetable of 8 stations/ });
-  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  await expect(drawing).toBeVisible();
   await expect(time).toContainText('12 min to spare');
 
   // Fifty-five minutes are too few: what binds is said, with ways to make it fit.
   await time.getByLabel('Period', { exact: true }).fill('55');
   await page.keyboard.press('Tab');
-  await expect(time).toContainText('over the bell', { timeout: 20_000 });
+  await expect(time).toContainText('over the bell');
   await expect(time).toContainText(
     'The steps one after the other, with briefing and clearing up, take 58 min.',
   );
   const ways = time.getByRole('region', { name: 'Ways to make it fit' });
   const second = ways.getByRole('listitem').nth(1);
-  await expect(second).toContainText('to spare', { timeout: 20_000 });
+  await expect(second).toContainText('to spare');
   const words = await second.getByRole('button').textContent();
   const told = Number(/([\d.]+) min, /.exec((await second.textContent())!.replace(words!, ''))![1]);
   await second.getByRole('button').click();
-  await expect(time).toContainText(`All have cleared up at ${told} min`, { timeout: 20_000 });
+  await expect(time).toContainText(`All have cleared up at ${told} min`);
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
 
   // A step of station 2 is dragged to the right and stays where it was let go.
@@ -69,9 +70,7 @@ test('a lesson that does not fit, its second remedy, a step dragged, the wall pa
   await expect(time.getByRole('list', { name: 'Steps held by hand' })).toContainText(
     'at station 2 is held at',
   );
-  await expect
-    .poll(async () => Number(await bar.getAttribute('data-start')), { timeout: 20_000 })
-    .toBeGreaterThan(before);
+  await expect.poll(async () => Number(await bar.getAttribute('data-start'))).toBeGreaterThan(before);
   const heldAt = Number(await bar.getAttribute('data-start'));
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   const [revision] = server.query<{ number: number; plan: string }>(
@@ -91,7 +90,7 @@ test('a lesson that does not fit, its second remedy, a step dragged, the wall pa
     )
     .toBe(revision!.number);
   await page.getByRole('link', { name: 'Timetable to print' }).click();
-  await expect(page.getByRole('heading', { name: 'Running order' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: 'Running order' })).toBeVisible();
   const held = clock(run!.starts_at, heldAt);
   const row = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: held, exact: true }) });
   await expect(row).toContainText('Station 2: 3. Roll to 20 mm');

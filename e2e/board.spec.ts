@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {
@@ -26,7 +26,6 @@ test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is 
   // At its own pace, where a call stands for seconds: at sixty times the speed it is answered before it is drawn.
   await expect(page.getByRole('complementary', { name: 'Needs you now' })).toContainText(
     /ready in|at target now|past target/,
-    { timeout: 60_000 },
   );
 
   // By keyboard: Enter on a button is the button’s own, not the quick line’s.
@@ -41,7 +40,7 @@ test('twelve stations stream at ×1 and ×60; the board keeps up, calls what is 
   await expect
     .poll(() => server.query(`SELECT id FROM log WHERE body LIKE '%pale straw, big bubbles%'`).length)
     .toBe(1);
-  await expect(page.getByText('Finished').first()).toBeVisible({ timeout: 90_000 });
+  await expect(page.getByText('Finished').first()).toBeVisible();
   expect(complaints).toEqual([]);
 });
 

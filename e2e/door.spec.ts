@@ -1,12 +1,5 @@
 import { networkInterfaces } from 'node:os';
-import {
-  chromium as browser,
-  expect,
-  test,
-  type Browser,
-  type BrowserContext,
-  type Page,
-} from '@playwright/test';
+import { chromium as browser, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import { graveFindings } from './axe';
 import { chromium } from './chromium';
 import { complaintsOf } from './console';
@@ -14,6 +7,7 @@ import { field } from './field';
 import { runBy, schoolBy } from './school';
 import { TestServer } from './server';
 import { Wire } from './wire';
+import { expect, test, throttled } from './test';
 
 /*
  * The program open to the network, at this machine’s own address there: the first teacher, a run, two tablets that join by
@@ -33,14 +27,16 @@ test.beforeAll(async () => {
   server = await TestServer.start({ lan: true });
   wire = await Wire.to(server.port);
   ours = `http://${address ?? '127.0.0.1'}:${server.port}`;
-  instance = await browser.launch({
-    ...chromium.launchOptions,
-    args: [
-      ...chromium.launchOptions.args,
-      // As over HTTPS: a browser keeps a page for later only where nobody can listen in.
-      `--unsafely-treat-insecure-origin-as-secure=${tablets()}`,
-    ],
-  });
+  instance = throttled(
+    await browser.launch({
+      ...chromium.launchOptions,
+      args: [
+        ...chromium.launchOptions.args,
+        // As over HTTPS: a browser keeps a page for later only where nobody can listen in.
+        `--unsafely-treat-insecure-origin-as-secure=${tablets()}`,
+      ],
+    }),
+  );
 });
 test.afterAll(async () => {
   await instance.close();
@@ -60,9 +56,7 @@ async function plannedRun(teacher: BrowserContext): Promise<string> {
 }
 
 const tablet = () =>
-  instance
-    .newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB' })
-    .then((context) => (context.setDefaultTimeout(20_000), context));
+  instance.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, locale: 'en-GB' });
 
 async function type(page: Page, digits: string) {
   for (const digit of digits) await page.getByRole('button', { name: digit, exact: true }).tap();
@@ -70,9 +64,7 @@ async function type(page: Page, digits: string) {
 }
 
 test('a teacher sets a passphrase, tablets join by code, one reloads without the network and goes on, one is closed', async () => {
-  test.setTimeout(180_000);
   const teacher = await instance.newContext({ viewport: chromium.viewport, locale: 'en-GB' });
-  teacher.setDefaultTimeout(20_000);
   const board = await teacher.newPage();
   const complaints = complaintsOf(board);
 
@@ -135,12 +127,7 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
 
   // Without the network, and reloaded there: the page is on the tablet, with what was written.
   await expect
-    .poll(
-      () => first.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state),
-      {
-        timeout: 30_000,
-      },
-    )
+    .poll(() => first.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state))
     .toBe('activated');
   await first.reload();
   await expect(first.getByText('1 on the board')).toBeVisible();
@@ -148,19 +135,17 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
   await type(first, '23');
   await expect(first.getByText('1 saved here, no network')).toBeVisible();
   await first.reload();
-  await expect(first.getByText('1 saved here, no network')).toBeVisible({ timeout: 30_000 });
+  await expect(first.getByText('1 saved here, no network')).toBeVisible();
   await type(first, '24');
   await expect(first.getByText('2 saved here, no network')).toBeVisible();
   // Elsewhere it says what it cannot do.
   const away = await first.context().newPage();
   await away.goto(`${tablets()}/practicals/p/plan`);
-  await expect(away.getByRole('alert')).toContainText('This page is not kept on this device', {
-    timeout: 30_000,
-  });
+  await expect(away.getByRole('alert')).toContainText('This page is not kept on this device');
   expect(await graveFindings(away)).toEqual([]);
   await away.close();
   wire.mend();
-  await expect(first.getByText('3 on the board')).toBeVisible({ timeout: 40_000 });
+  await expect(first.getByText('3 on the board')).toBeVisible();
 
   // Closed by the teacher, and joined anew.
   await dialog.getByRole('button', { name: 'Close the tablet at station 2' }).click();

@@ -1,13 +1,12 @@
-import { expect, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import type { BatchReceipt } from '../src/contract/entries';
 import { begunRunBy, schoolBy } from './school';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 const kills = 12;
 
 test(`${kills} times SIGKILL while entries stream in: none that was acknowledged is lost, none is there twice`, async () => {
-  test.setTimeout(180_000);
   const server = await TestServer.start();
   try {
     const post = (path: string, body: object) => server.send('POST', path, body);

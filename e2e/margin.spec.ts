@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {

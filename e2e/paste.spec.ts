@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
 import { graveFindings } from './axe';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {
@@ -12,7 +12,6 @@ test.afterAll(() => server.remove());
 test('pear slices: no heat, no sugar, readings typed; planned, run and read like any other', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const complaints = complaintsOf(page);
   await page.goto(`${server.url}/practicals/practical-pears/run`);
   // Nothing to simulate here, and so nothing offers it.

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import type { RunNow } from '../src/contract/runs';
 import { newPlan, newResponse, type Plan } from '../src/core/practical';
@@ -6,6 +5,7 @@ import { graveFindings } from './axe';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 /*
  * What is not a number: a photo and a word of a scale, planned by hand, taken at a station (also while the network is
@@ -36,7 +36,6 @@ test('a photo and a named point: planned, taken with and without the network, sh
   page,
   context,
 }) => {
-  test.setTimeout(120_000);
   const complaints = complaintsOf(page);
   await server.send('POST', '/api/rooms', {
     ...{ id: 'kitchen', name: 'Food room 1', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
@@ -111,7 +110,7 @@ test('a photo and a named point: planned, taken with and without the network, sh
     await expect(page.getByText('1 saved here, no network')).toBeVisible();
     expect(photos()).toHaveLength(1);
     await context.setOffline(false);
-    await expect.poll(photos, { timeout: 20_000 }).toHaveLength(2);
+    await expect.poll(photos).toHaveLength(2);
   });
 
   await test.step('what is kept is small enough, and does not say where it was taken', async () => {

@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import jsQR from 'jsqr';
 import { labelSheets, labelSpots } from '../src/core/labels';
 import { picturesOf, textOf } from '../src/server/paper/testing/pdf';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 const runId = 'prep-run';
@@ -201,11 +202,8 @@ const where = (page: Page) => page.getByRole('status', { name: 'Where the ticks 
 /** Waits until the page is kept on the device. */
 const kept = (page: Page) =>
   expect
-    .poll(
-      () => page.evaluate(() => caches.open('parts').then((parts) => parts.keys().then((all) => all.length))),
-      {
-        timeout: 30_000,
-      },
+    .poll(() =>
+      page.evaluate(() => caches.open('parts').then((parts) => parts.keys().then((all) => all.length))),
     )
     .toBeGreaterThan(5);
 
@@ -240,7 +238,7 @@ test('a list ticked on a phone while the server is stopped is there when it is b
   await expect(where(page)).toContainText('kept on this device');
   expect(server.query("SELECT what FROM ticks WHERE what LIKE '%:trays'")).toEqual([]);
   await server.up();
-  await expect(where(page)).toContainText('All of it is on the server', { timeout: 30_000 });
+  await expect(where(page)).toContainText('All of it is on the server');
   expect(
     server.query<{ what: string; done: number }>("SELECT what, done FROM ticks WHERE what LIKE '%:trays'"),
   ).toMatchObject([{ done: 1 }]);

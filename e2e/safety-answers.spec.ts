@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {
@@ -249,6 +250,6 @@ test('kitchen measures give the range where makers differ', async ({ page }) => 
       expect(grams, ingredient).toBeLessThan(high);
       expect(least, ingredient).toBeLessThanOrEqual(grams!);
       expect(most, ingredient).toBeGreaterThanOrEqual(grams!);
-    }).toPass({ timeout: 5000 });
+    }).toPass();
   }
 });

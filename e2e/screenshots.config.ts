@@ -1,11 +1,12 @@
 import { defineConfig } from '@playwright/test';
 import { chromium } from './chromium';
+import { patience } from './patience';
 
 export default defineConfig({
   testDir: '.',
   testMatch: 'screenshots.ts',
   outputDir: '../test-results/screenshots',
-  timeout: 180_000,
+  ...patience,
   workers: 1,
   reporter: 'line',
   use: { ...chromium },

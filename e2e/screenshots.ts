@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
 import { field } from './field';
 import { atRest } from './at-rest';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 const folder = 'docs/screenshots';
 const phone = { width: 390, height: 844 };
@@ -42,8 +43,7 @@ test('one picture of each main view', async ({ browser }) => {
         name: 'today',
         path: '/',
         ready: ['This week', 'Still missing', 'Panna cotta', 'Jobs', 'turn it out'],
-        before: (page) =>
-          expect(page.getByText('looking at what is still to do')).toHaveCount(0, { timeout: 20_000 }),
+        before: (page) => expect(page.getByText('looking at what is still to do')).toHaveCount(0),
       },
       { name: 'plan', path: '/practicals/practical-honeycomb/plan', ready: ['What the models expect'] },
       {
@@ -57,7 +57,7 @@ test('one picture of each main view', async ({ browser }) => {
         ready: ['What the models expect'],
         before: async (page) => {
           const time = page.getByRole('region', { name: 'Time', exact: true });
-          await expect(time).toContainText('such lessons end', { timeout: 20_000 });
+          await expect(time).toContainText('such lessons end');
           await time.evaluate((section) => section.scrollIntoView({ block: 'start' }));
         },
       },
@@ -156,7 +156,6 @@ test('one picture of each main view', async ({ browser }) => {
 });
 
 test('pictures of the program in the school’s network', async ({ browser }) => {
-  test.setTimeout(120_000);
   const server = await TestServer.start({ demo: true, lan: true });
   try {
     const desk = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' });

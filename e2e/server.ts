@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import Database from 'better-sqlite3';
+import { comesUpMs } from './patience';
 
 /** An answer that was no. */
 export class Refused extends Error {
@@ -66,7 +67,7 @@ export class TestServer {
   /** Starts the process and waits until it answers. */
   async up(): Promise<void> {
     this.begin();
-    const until = performance.now() + 30_000;
+    const until = performance.now() + comesUpMs;
     while (!(await this.#answers())) {
       if (performance.now() > until) throw new Error('the program does not come up');
       await pause(20);

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { graveFindings } from './axe';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 test.beforeAll(async () => {
@@ -28,14 +28,14 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   await page.goto(`${server.url}/practicals/practical-honeycomb/plan`);
   const time = page.getByRole('region', { name: 'Time', exact: true });
   // Twelve stations share six thermometers for 20 min each: two rounds of them, and one teacher for twelve pans.
-  await expect(time).toContainText('over the bell', { timeout: 20_000 });
+  await expect(time).toContainText('over the bell');
   await expect(time).toContainText('6 thermometers are wanted for 240 min in all, 40 min each');
   const drawing = time.getByRole('img', { name: /^Timetable of 12 stations/ });
   await expect(drawing).toBeVisible();
   const ways = time.getByRole('region', { name: 'Ways to make it fit' });
   // No one way does it: two at once do, each change of the plan undone together.
   const both = 'weigh out before the lesson (step 1), and 6 stations instead of 12';
-  await expect(ways.getByRole('listitem').first()).toContainText(both, { timeout: 20_000 });
+  await expect(ways.getByRole('listitem').first()).toContainText(both);
   expect(await graveFindings(page)).toEqual([]);
 
   // The bars stand where the table says.
@@ -56,7 +56,7 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   expect(Math.abs(b.x - briefing.x - scale * (b.from - briefing.from))).toBeLessThan(0.01);
 
   await ways.getByRole('button', { name: both }).click();
-  await expect(time).toContainText('All have cleared up at', { timeout: 20_000 });
+  await expect(time).toContainText('All have cleared up at');
   await expect(time.getByRole('img', { name: /^Timetable of 6 stations/ })).toBeVisible();
   await expect(page.getByText('Kept', { exact: true })).toBeVisible();
   expect(latest('Honeycomb')).toMatchObject({ stations: 6 });
@@ -65,7 +65,7 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   await page.keyboard.press('Escape');
   await page.getByRole('heading', { name: 'Time', exact: true }).click();
   await page.keyboard.press('Control+z');
-  await expect(time.getByRole('img', { name: /^Timetable of 12 stations/ })).toBeVisible({ timeout: 20_000 });
+  await expect(time.getByRole('img', { name: /^Timetable of 12 stations/ })).toBeVisible();
 
   // Six more thermometers: what bound it binds no longer.
   await page.getByRole('button', { name: 'change the room' }).click();
@@ -76,7 +76,7 @@ test('a lesson that does not fit its room says what binds it, and fits after one
   await page.keyboard.press('Tab');
   await dialog.getByRole('button', { name: 'Keep the room' }).click();
   await expect(dialog).toBeHidden();
-  await expect(time).not.toContainText('thermometers are wanted', { timeout: 20_000 });
+  await expect(time).not.toContainText('thermometers are wanted');
   const [room] = server.query<{ equipment: string }>("SELECT equipment FROM rooms WHERE id = 'room-kitchen'");
   const kinds = (JSON.parse(room!.equipment) as { kind: string }[]).map(({ kind }) => kind);
   expect(kinds.filter((kind) => kind === 'thermometer')).toHaveLength(12);
@@ -88,7 +88,7 @@ test('a step dragged, or given a minute by keyboard, is held there; what cannot 
   await page.goto(`${server.url}/practicals/practical-scones/plan`);
   const time = page.getByRole('region', { name: 'Time', exact: true });
   const drawing = time.getByRole('img', { name: /^Timetable of/ });
-  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  await expect(drawing).toBeVisible();
   const held = time.getByRole('list', { name: 'Steps held by hand' });
   const last = drawing.locator('[data-bar="cool@2"]');
   await last.scrollIntoViewIfNeeded();
@@ -106,7 +106,7 @@ test('a step dragged, or given a minute by keyboard, is held there; what cannot 
   const [pin] = pinsOf();
   expect(pin).toMatchObject({ stepId: 'cool', station: 2 });
   expect(pin!.startMin).toBeGreaterThan(before);
-  await expect(last).toHaveAttribute('data-start', String(pin!.startMin), { timeout: 20_000 });
+  await expect(last).toHaveAttribute('data-start', String(pin!.startMin));
 
   // By keyboard, and too soon: what comes before it is not over by then.
   await time.getByText('In words: who does what when').click();
@@ -117,13 +117,11 @@ test('a step dragged, or given a minute by keyboard, is held there; what cannot 
   await page.keyboard.press('Control+a');
   await page.keyboard.type('9');
   await page.keyboard.press('Tab');
-  await expect(time.getByRole('alert')).toContainText(/is held at 9 min and cannot begin before/, {
-    timeout: 20_000,
-  });
+  await expect(time.getByRole('alert')).toContainText(/is held at 9 min and cannot begin before/);
   expect(await graveFindings(page)).toEqual([]);
   for (const button of await held.getByRole('button').all()) {
     void button;
     await held.getByRole('button').first().press('Enter');
   }
-  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  await expect(drawing).toBeVisible();
 });

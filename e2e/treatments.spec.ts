@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import type { RunNow } from '../src/contract/runs';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 /*
  * A level reaches into batch, method and page: two factors planned by keyboard alone, and a dose of soda, both from the
@@ -66,7 +67,6 @@ async function labels(runId: string): Promise<Map<number, string>> {
 test('two factors, minutes of a step and size of a piece: planned by keyboard, run, and read with both', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
   await page.goto(server.url);
   await type(page, 'Title of a new practical', 'Carrots: how long, how thick?');
@@ -210,7 +210,6 @@ test('two factors, minutes of a step and size of a piece: planned by keyboard, r
 });
 
 test('soda as a share of the flour: 0, 2, 4 and 8 g where they belong, 28 g in all', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto(server.url);
   await page.getByLabel('Title of a new practical').fill('Scones by dose');
   await page.getByRole('button', { name: 'Begin it' }).click();

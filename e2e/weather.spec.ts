@@ -1,9 +1,10 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
 import { begunRunBy, runBy, schoolBy } from './school';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 let server: TestServer;
 const run = 'r';
@@ -46,8 +47,7 @@ test('nine tabs of one browser: each shows the run, what one writes all the othe
   // The first is closed: another tab listens, and all go on.
   await pages[0]!.close();
   await log(pages[1]!, '78');
-  for (const page of pages.slice(1))
-    await expect(page.getByText('78.0').first()).toBeVisible({ timeout: 40_000 });
+  for (const page of pages.slice(1)) await expect(page.getByText('78.0').first()).toBeVisible();
   expect(typed()).toEqual([77, 78]);
 });
 
@@ -68,8 +68,8 @@ test('eight stations and two boards in one browser: every page opens, and what o
   for (let station = 1; station <= 8; station += 1)
     stations.push(await open(`station/${station}`, isStation));
   for (const [i, page] of [...stations.entries()].reverse()) await log(page, String(61 + i));
-  for (const board of boards) await expect(board.getByText('68.0').first()).toBeVisible({ timeout: 10_000 });
-  for (const board of boards) await expect(board.getByText('61.0').first()).toBeVisible({ timeout: 10_000 });
+  for (const board of boards) await expect(board.getByText('68.0').first()).toBeVisible();
+  for (const board of boards) await expect(board.getByText('61.0').first()).toBeVisible();
   const kept = server.query<{ n: number }>('SELECT count(*) AS n FROM log WHERE run_id = ?', wide);
   expect(kept).toEqual([{ n: 8 }]);
 });
@@ -95,7 +95,7 @@ test('a browser that keeps nothing: the page opens, says so, and what is logged 
   await log(page, '67');
   await expect(page.getByText('1 only on this page, no network')).toBeVisible();
   await server.up();
-  await expect(page.getByText('2 on the board')).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText('2 on the board')).toBeVisible();
   expect(typed()).toEqual([66, 67]);
   // The teacher’s pages as well.
   await page.goto(`${server.url}/practicals/p/plan`);
@@ -124,7 +124,7 @@ test('a database put back to an older day: what the tablet had sent goes there a
   );
   expect(typed()).toEqual([61]);
   await server.up();
-  await expect.poll(typed, { timeout: 40_000 }).toEqual([61, 62]);
+  await expect.poll(typed).toEqual([61, 62]);
   await expect(page.getByText('2 on the board')).toBeVisible();
 });
 

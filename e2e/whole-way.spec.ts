@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import type { RunFile } from '../src/contract/run-file';
 import { complaintsOf } from './console';
 import { field } from './field';
 import { TestServer } from './server';
+import { expect, test } from './test';
 
 /*
  * One teacher, the whole way: a new practical from nothing, its margin, a run with a simulated probe, everything
@@ -43,7 +44,6 @@ test('a practical goes from nothing to a report, and its run to another machine'
   page,
   browser,
 }) => {
-  test.setTimeout(240_000);
   const complaints = complaintsOf(page);
 
   await test.step('a new practical, from a title', async () => {
@@ -152,14 +152,13 @@ test('a practical goes from nothing to a report, and its run to another machine'
 
   await test.step('at ×60 a probe boils its syrup to the target', async () => {
     await page.getByRole('button', { name: '×60' }).click();
-    await expect(page.getByRole('article', { name: 'Station 1' })).toContainText('water boiling off', {
-      timeout: 40_000,
-    });
-    await expect(page.getByRole('article', { name: 'Station 1' })).toContainText(/in \d+ (min|s)/);
+    // Whichever of these a page that is slow to draw sees first.
+    await expect(page.getByRole('article', { name: 'Station 1' })).toContainText(
+      /water boiling off|in \d+ (min|s)|at target|past target|off the heat/,
+    );
     await expect
       .poll(
         () => server.query(`SELECT id FROM log WHERE kind = 'event' AND body LIKE '%off the heat%'`).length,
-        { timeout: 60_000 },
       )
       .toBe(4);
     await page.getByRole('button', { name: '×1', exact: true }).click();
@@ -216,7 +215,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
     await station.getByRole('button', { name: 'Keep' }).tap();
     await expect(station.getByRole('status')).toContainText('3 saved here, no network');
     await server.up();
-    await expect(station.getByRole('status')).toContainText('3 on the board', { timeout: 40_000 });
+    await expect(station.getByRole('status')).toContainText('3 on the board');
     const arrived = server.query<{ kind: string; body: string }>(
       `SELECT kind, body FROM log WHERE station = 3 AND (body LIKE '%101.5%' OR body LIKE '%like glass%' OR body LIKE '%not lined%') AND body NOT LIKE '%probe"}' ORDER BY seq`,
     );
@@ -225,7 +224,7 @@ test('a practical goes from nothing to a report, and its run to another machine'
   });
 
   await test.step('finished, the results show what was logged', async () => {
-    await expect(page.getByText('no connection')).toBeHidden({ timeout: 20_000 });
+    await expect(page.getByText('no connection')).toBeHidden();
     await page.getByRole('button', { name: 'Finish the run' }).click();
     await page.getByRole('button', { name: 'Yes, finish' }).click();
     await expect(page.getByRole('button', { name: 'Finish the run' })).toBeHidden();

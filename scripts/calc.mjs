@@ -6,7 +6,7 @@ import { ensurePackages, root } from './setup.mjs';
 ensurePackages({ quiet: true });
 const { status } = spawnSync(
   process.execPath,
-  ['--import', 'tsx', join(root, 'src/cli/calc.ts'), ...process.argv.slice(2)],
+  ['--import', 'tsx', join(root, 'src/cli/run-calc.ts'), ...process.argv.slice(2)],
   { cwd: root, stdio: 'inherit' },
 );
 process.exit(status ?? 1);

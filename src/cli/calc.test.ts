@@ -1,17 +1,16 @@
 import { spawnSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
 import { calculators } from '../core/calculators';
+import { sampled } from '../core/random/testing/sampled';
+import { calc, type Printed } from './calc';
 
-/** Runs the command as the npm script does. */
-function calc(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['--import', 'tsx', 'src/cli/calc.ts', ...args],
-    {
-      encoding: 'utf8',
-    },
-  );
-  return { status, stdout, stderr };
+/** Runs the command as the npm script does, as a process of its own. */
+function asProcess(...args: string[]): Printed {
+  const program = [process.execPath, '--import', 'tsx', 'src/cli/run-calc.ts'] as const;
+  const { status, stdout, stderr } = spawnSync(program[0], [...program.slice(1), ...args], {
+    encoding: 'utf8',
+  });
+  return { status: status as Printed['status'], stdout, stderr };
 }
 
 describe('the command line of the calculators', () => {
@@ -33,6 +32,14 @@ describe('the command line of the calculators', () => {
     expect(Object.keys(answer)).toEqual(['id', 'inputs', 'result', 'working', 'sources', 'warnings']);
     // ISO 2533 at 1609 m is 83.43 kPa; steam tables give 94.6 °C there (from memory).
     expect((answer.result as { boilingC: number }).boilingC).toBeCloseTo(94.6, 1);
+  });
+
+  it('as a process it prints the same, and ends the same, for an answer and for a refusal', () => {
+    for (const args of sampled(
+      [['water-boiling-point', '{"altitudeM":1609}'], ['describe', '{values'], []],
+      2,
+    ))
+      expect(asProcess(...args)).toEqual(calc(...args));
   });
 
   it.each([

@@ -1,12 +1,19 @@
 import { RefusedValue } from '../core/bounds';
 import { allowedFor, calculators, runCalculator } from '../core/calculators';
 
+/** What the command prints, and how it ends. */
+export interface Printed {
+  status: 0 | 2;
+  stdout: string;
+  stderr: string;
+}
+
 /*
  * The command line of the calculators: `calc list`, `calc <id> '<json>'`. One JSON object on standard output and
  * nothing else; what is wrong goes to standard error as one JSON problem, with exit code 2.
  */
 
-function main([id, text = '{}', ...more]: string[]): object {
+function answerTo([id, text = '{}', ...more]: string[]): object {
   if (id === undefined) throw new RefusedValue('id', undefined, 'list, or the id of a calculator');
   if (more.length > 0)
     throw new RefusedValue('arguments', more.join(' '), 'an id and one JSON object in quotes');
@@ -57,10 +64,12 @@ function problemOf({ field, pointer, value, allowed, message }: RefusedValue): o
   };
 }
 
-try {
-  process.stdout.write(`${JSON.stringify(main(process.argv.slice(2)))}\n`);
-} catch (error) {
-  if (!(error instanceof RefusedValue)) throw error;
-  process.stderr.write(`${JSON.stringify(problemOf(error))}\n`);
-  process.exitCode = 2;
+/** The command with its arguments. */
+export function calc(...args: string[]): Printed {
+  try {
+    return { status: 0, stdout: `${JSON.stringify(answerTo(args))}\n`, stderr: '' };
+  } catch (error) {
+    if (!(error instanceof RefusedValue)) throw error;
+    return { status: 2, stdout: '', stderr: `${JSON.stringify(problemOf(error))}\n` };
+  }
 }

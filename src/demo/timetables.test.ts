@@ -9,8 +9,15 @@ const school = demoSchool(Date.UTC(2026, 10, 24, 10, 7));
 const { ways } = JSON.parse(school.settings.ways!) as { ways: SchoolWays };
 const rooms = school.rooms.map((room) => ({ id: room.id, place: placeOf(room) }));
 
-/** When the last station has cleared up, in the room of the plan. */
-function endsOf(plan: Plan): number {
+/** When the last station has cleared up, in the room of the plan; each plan is laid out once. */
+const known = new Map<Plan, number>();
+const endsOf = (plan: Plan): number => {
+  const ends = known.get(plan) ?? laidEndsOf(plan);
+  known.set(plan, ends);
+  return ends;
+};
+
+function laidEndsOf(plan: Plan): number {
   const place = rooms.find(({ id }) => id === plan.roomId)!.place;
   const laid = layOut(lessonOf(plan, ways), place);
   if ('impossible' in laid) throw new Error(JSON.stringify(laid.impossible));
@@ -25,12 +32,12 @@ describe('the eight practicals in the rooms of the invented school, with its lis
       expect(ways.bells.every(({ fromMin, toMin }) => toMin - fromMin === plan.periodMinutes)).toBe(true);
       if (endsOf(plan) <= plan.periodMinutes) return;
       const offered = remediesOf(plan, rooms);
-      const fits = [...offered, ...remediesInPairs(offered)].filter(
+      const fits = [...offered, ...remediesInPairs(offered)].some(
         ({ apply }) => endsOf(apply(plan)) <= plan.periodMinutes,
       );
-      expect(fits.length).toBeGreaterThan(0);
+      expect(fits).toBe(true);
       // What makes it fit is one undo away: the plan it was made from is as it was.
-      expect(endsOf(plan)).toBeGreaterThan(plan.periodMinutes);
+      expect(laidEndsOf(plan)).toBeGreaterThan(plan.periodMinutes);
     },
   );
 

@@ -109,7 +109,10 @@ export type InputsOf<I extends InputSpecs> = {
 
 type PlainResult = number | string | boolean | null;
 export type ResultValue =
-  PlainResult | number[] | string[] | Record<string, PlainResult | string[] | number[]>[];
+  | PlainResult
+  | number[]
+  | string[]
+  | Record<string, PlainResult | string[] | number[]>[];
 
 /** What a calculator answers with. */
 export interface Answer {

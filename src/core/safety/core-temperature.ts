@@ -17,7 +17,8 @@ import type { Verdict } from './verdict';
 
 /** What is known of the core: readings in time, or one temperature and how long it was held, where that is known. */
 export type CoreEvidence =
-  { readings: readonly TimedReading[] } | { celsius: number; heldSeconds: number | undefined };
+  | { readings: readonly TimedReading[] }
+  | { celsius: number; heldSeconds: number | undefined };
 
 export interface CoreCheck {
   verdict: Verdict;

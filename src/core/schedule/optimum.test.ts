@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sampled, wholeSuite } from '../random/testing/sampled';
 import { isImpossible, solve, type Problem } from '.';
 import { optimumOf } from './testing/optimum';
 import { randomProblem } from './testing/random-problem';
@@ -27,10 +28,14 @@ const only = (problem: Problem, tasks: readonly number[]): Problem => ({
 });
 
 describe('against the optimum of a mixed-integer program (HiGHS)', () => {
-  it('seventy small lessons with lags, ovens and hands: mean gap at most 0.5 %, none above 3 %; none impossible that can be', async () => {
+  it('small lessons with lags, ovens and hands: mean gap at most 0.5 %, none above 3 %; none impossible that can be', async () => {
+    const seeds = sampled(
+      Array.from({ length: 74 }, (_, i) => i + 1),
+      22,
+    );
     const gaps: number[] = [];
     let impossible = 0;
-    for (let seed = 1; seed <= 74; seed += 1) {
+    for (const seed of seeds) {
       const problem = randomProblem(seed, sizeOf(seed));
       const found = solve(problem, { most: 4000 });
       if (isImpossible(found)) {
@@ -48,10 +53,10 @@ describe('against the optimum of a mixed-integer program (HiGHS)', () => {
     process.stdout.write(
       `timetables against the optimum: ${gaps.length} lessons, mean gap ${(100 * mean).toFixed(2)} %, worst ${(100 * Math.max(...gaps)).toFixed(1)} %, ${impossible} impossible\n`,
     );
-    expect(gaps.length).toBeGreaterThanOrEqual(65);
-    expect(impossible).toBeGreaterThanOrEqual(3);
+    expect(gaps.length).toBeGreaterThanOrEqual(seeds.length - 9);
+    expect(impossible).toBeGreaterThanOrEqual(wholeSuite ? 3 : 1);
     expect(Math.min(...gaps)).toBe(0);
     expect(mean).toBeLessThanOrEqual(0.005);
     expect(Math.max(...gaps)).toBeLessThanOrEqual(0.03);
-  }, 300_000);
+  });
 });

@@ -1,10 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { forecastScenarios } from '.';
+import { tries } from '../random/testing/sampled';
 import type { ForecastLesson } from './forecast-lessons';
 
 const scenario = (id: string) => forecastScenarios.find((one) => one.id === id)!;
-const lessons = (id: string, count = 40) =>
-  Array.from({ length: count }, (_, i) => scenario(id).lesson(100 + i));
+/** Lessons of a scenario, each played once for all that look at it. */
+const played = new Map<string, ForecastLesson[]>();
+const lessons = (id: string, count = tries(40, 24)): ForecastLesson[] => {
+  const all = played.get(id) ?? [];
+  while (all.length < count) all.push(scenario(id).lesson(100 + all.length));
+  played.set(id, all);
+  return all.slice(0, count);
+};
 const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
 const sd = (list: readonly number[]) => {
   const middle = mean(list);

@@ -139,7 +139,7 @@ describe('routes and actors', () => {
       );
     }
     expect(wrong).toEqual([]);
-  }, 120_000);
+  });
 });
 
 describe('a tablet at a station', () => {

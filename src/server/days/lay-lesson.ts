@@ -19,7 +19,8 @@ export interface LessonAsked {
 }
 
 export type LessonLaid =
-  { timetable: LessonTimetable; impossible: null } | { timetable: null; impossible: string };
+  | { timetable: LessonTimetable; impossible: null }
+  | { timetable: null; impossible: string };
 
 /** The timetable of a lesson, or why there is none. */
 export function layLesson({ plan, place, stations, ...asked }: LessonAsked): LessonLaid {

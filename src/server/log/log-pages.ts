@@ -105,7 +105,8 @@ export class LogPages {
         .raw(true)
         .all({ runId, seq, ...(station !== null && { station }) }) as Row[],
       until: connection.prepare('SELECT max(seq) FROM log WHERE run_id = ?').pluck().get(runId) as
-        number | null,
+        | number
+        | null,
     }));
     const by = byAuthor(nameOf);
     const text = `[${rows.map((row) => entryText(row, by(row[7]))).join(',')}]`;

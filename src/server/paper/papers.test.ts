@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Run } from '../../contract/runs';
 import { batchFacts } from '../../core/batch';
 import { usualPrepWays } from '../../core/order';
+import { sampled } from '../../core/random/testing/sampled';
 import { demoSchool } from '../../demo';
 import { labelTexts } from './ask';
 import { makePdf } from './make-pdf';
@@ -18,12 +19,29 @@ const runs = demoSchool(Date.UTC(2027, 0, 12, 9)).runs.map(({ run, practical, ro
 }));
 const planned = [...new Map(runs.map((run) => [run.plan.title, run])).values()];
 
-async function pagesOf(run: Run, is: (typeof runParts)[number], blind = false): Promise<Uint8Array> {
-  const part: PartAsked = { is, of: { run, ways: { ...usualPrepWays, blind }, products: [] } };
-  for await (const told of papersOf({ title: 'x', paper: 'Letter', parts: [part] }))
-    if ('pdf' in told) return told.pdf;
+type RunPart = (typeof runParts)[number];
+
+const partOf = (run: Run, is: RunPart, blind = false): PartAsked => ({
+  ...{ is, of: { run, ways: { ...usualPrepWays, blind }, products: [] } },
+});
+
+async function printed(parts: PartAsked[], paper: 'A4' | 'Letter'): Promise<Uint8Array> {
+  for await (const told of papersOf({ title: 'x', paper, parts })) if ('pdf' in told) return told.pdf;
   throw new Error('nothing came of it');
 }
+
+const pagesOf = (run: Run, is: RunPart, blind = false) => printed([partOf(run, is, blind)], 'Letter');
+
+/** Each part by itself on A4, made once for all that look at it. */
+const alone = new Map<string, Promise<Uint8Array>>();
+const madeAlone = (run: Run, is: RunPart): Promise<Uint8Array> => {
+  const key = `${run.plan.title} ${is}`;
+  const made = alone.get(key) ?? printed([partOf(run, is)], 'A4');
+  alone.set(key, made);
+  return made;
+};
+/** Some of the practicals, each with all its parts. */
+const looked = sampled(planned, 4);
 
 /** Nothing clipped, nothing upon another, numbered, in fonts of its own. */
 function tidy(pdf: Uint8Array) {
@@ -51,13 +69,11 @@ function tidy(pdf: Uint8Array) {
 }
 
 describe('pages as they are printed', () => {
-  it.each(planned.flatMap((run) => runParts.map((is) => [run.plan.title, is, run] as const)))(
+  it.each(looked.flatMap((run) => runParts.map((is) => [run.plan.title, is, run] as const)))(
     '%s, %s: nothing clipped, nothing upon another, numbered, in fonts of its own',
     async (_, is, run) => {
-      const pdf = await pagesOf(run, is);
-      tidy(pdf);
+      tidy(await madeAlone(run, is));
     },
-    60_000,
   );
 
   it('blind: no level stands on tray, sheet or list, only letters', async () => {
@@ -101,20 +117,29 @@ describe('pages as they are printed', () => {
   });
 
   it('everything for a day, in one file: as tidy as each by itself, and no page more', async () => {
-    const parts = planned.flatMap((run) =>
-      runParts.map((is): PartAsked => ({ is, of: { run, ways: usualPrepWays, products: [] } })),
+    const all = await printed(
+      looked.flatMap((run) => runParts.map((is) => partOf(run, is))),
+      'A4',
     );
-    const made = async (some: PartAsked[]) => {
-      for await (const one of papersOf({ title: 'x', paper: 'A4', parts: some }))
-        if ('pdf' in one) return one.pdf;
-      throw new Error('nothing came of it');
-    };
-    const all = await made(parts);
     tidy(all);
-    let alone = 0;
-    for (const part of parts) alone += wordsOf(await made([part])).length;
-    expect(wordsOf(all).length).toBe(alone);
-  }, 120_000);
+    let pages = 0;
+    for (const run of looked) for (const is of runParts) pages += wordsOf(await madeAlone(run, is)).length;
+    expect(wordsOf(all).length).toBe(pages);
+  });
+
+  it.each(sampled(planned, 1, 2).flatMap((run) => runParts.map((is) => [run.plan.title, is, run] as const)))(
+    'on Letter too: %s, %s',
+    async (_, is, run) => tidy(await pagesOf(run, is)),
+  );
+
+  it('of every practical the lists are tidy, whichever were looked at above', async () => {
+    tidy(
+      await printed(
+        planned.map((run) => partOf(run, 'pull-list')),
+        'A4',
+      ),
+    );
+  });
 
   it('no heading stands alone at the foot of a page, whatever comes under it', async () => {
     const under = {

@@ -8,7 +8,8 @@ import type { Layout } from './write-run';
 
 /** Work on files of runs that may take long. */
 export type Job =
-  { is: 'write'; runId: string; layout: Layout; at: number } | { is: 'read'; file: string; author: string };
+  | { is: 'write'; runId: string; layout: Layout; at: number }
+  | { is: 'read'; file: string; author: string };
 
 /** What comes of it, bit by bit: of writing a name, then bytes; of reading what was read. */
 export type Outcome =
