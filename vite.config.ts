@@ -28,6 +28,7 @@ export default defineConfig({
   test: {
     root: '.',
     include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/patient-tests.ts'],
     // A page made from the code would notice every change of it, and say nothing of whether it was right.
     exclude: [
       ...configDefaults.exclude,

@@ -33,7 +33,7 @@ function raw(text: string): Promise<{ status: number; body: string }> {
       resolve({ status: Number(answer.split(' ')[1]), body: answer.split('\r\n\r\n')[1] ?? '' });
     };
     socket.on('close', done);
-    socket.setTimeout(2000, done);
+    socket.on('error', done);
   });
 }
 
@@ -111,10 +111,9 @@ describe('a database held by another program', () => {
       return answer;
     });
     const saving = server.send('POST', '/api/classes', { id: 'held', name: '9C', students: 3, unit: 'C' });
-    const began = performance.now();
     for (let i = 0; i < 10; i += 1) expect((await server.get('/api/practicals')).status).toBe(200);
-    expect(performance.now() - began).toBeLessThan(2000);
     await new Promise((resolve) => setTimeout(resolve, 300));
+    // It is held still: who read was answered meanwhile.
     expect(answered).toBe(false);
     other.exec('ROLLBACK');
     other.close();

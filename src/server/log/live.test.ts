@@ -82,12 +82,13 @@ describe('viewers of a run', () => {
     // Told while it still reads what it missed: it comes once, in its turn.
     log.push(entry(6, 4));
     live.entries('r', [entry(6, 4)]);
+    await vi.waitFor(() =>
+      expect([board.entries(), tablet.entries()]).toEqual([
+        [2, 3, 4, 5, 6],
+        [4, 6],
+      ]),
+    );
     await settled();
-    await settled();
-    expect([board.entries(), tablet.entries()]).toEqual([
-      [2, 3, 4, 5, 6],
-      [4, 6],
-    ]);
     live.entries('r', [entry(7, 1), entry(8, null)]);
     live.entries('elsewhere', [entry(9, 1)]);
     expect([board.entries(), tablet.entries()]).toEqual([

@@ -145,8 +145,8 @@ const isStore = (word: string): word is Store => (stores as readonly string[]).i
 
 /** “1.5 kg”, “500 g”, “500”: in grams. */
 function gramsIn(text: string, commas: boolean, tell: (column: string, allowed: string) => void): number {
-  const [, value = '', unit = 'g'] = /^(.*?)\s*(kg|g)?$/i.exec(text) ?? [];
-  const read = numberIn(value, commas);
+  const [unit = ''] = /(?:kg|g)$/i.exec(text) ?? [];
+  const read = numberIn(text.slice(0, text.length - unit.length).trimEnd(), commas);
   if (typeof read === 'number') return read * (unit.toLowerCase() === 'kg' ? 1000 : 1);
   tell('pack_g', read);
   return NaN;

@@ -41,30 +41,30 @@ const madeAlone = (run: Run, is: RunPart): Promise<Uint8Array> => {
   return made;
 };
 /** Some of the practicals, each with all its parts. */
-const looked = sampled(planned, 4);
+const looked = sampled(planned, 3);
 
 /** Nothing clipped, nothing upon another, numbered, in fonts of its own. */
 function tidy(pdf: Uint8Array) {
   const pages = wordsOf(pdf);
+  const clipped: string[] = [];
+  const covered: string[] = [];
   pages.forEach(({ width, height, words }, page) => {
     expect(words.length, `page ${page + 1}`).toBeGreaterThan(3);
-    for (const one of words) {
-      expect(one.x1, one.text).toBeGreaterThan(30);
-      expect(one.x2, one.text).toBeLessThan(width - 30);
-      expect(one.y2, one.text).toBeLessThan(height - 12);
-    }
-    const inked = [...words].sort((a, b) => a.y1 - b.y1);
+    for (const { x1, x2, y2, text } of words)
+      if (!(x1 > 30 && x2 < width - 30 && y2 < height - 12)) clipped.push(`“${text}”, page ${page + 1}`);
+    const inked = [...words].sort((one, other) => one.y1 - other.y1);
     inked.forEach((one, i) => {
       for (const other of inked.slice(i + 1)) {
         if (other.y1 >= one.y2) break;
         const across = Math.min(one.x2, other.x2) - Math.max(one.x1, other.x1);
         const down = Math.min(one.y2, other.y2) - Math.max(one.y1, other.y1);
         // Lines of text stand closer than the boxes of their fonts.
-        expect(across > 1 && down > 4, `“${one.text}” and “${other.text}”, page ${page + 1}`).toBe(false);
+        if (across > 1 && down > 4) covered.push(`“${one.text}” and “${other.text}”, page ${page + 1}`);
       }
     });
     expect(words.map(({ text }) => text).join(' ')).toContain(`${page + 1} of ${pages.length}`);
   });
+  expect([clipped, covered]).toEqual([[], []]);
   for (const font of fontsOf(pdf)) expect(font.embedded, font.name).toBe(true);
 }
 
