@@ -1,5 +1,6 @@
 import { type Page } from '@playwright/test';
 import type { RunSummary } from '../src/contract/practicals';
+import { sampled } from '../src/core/random/testing/sampled';
 import { atRest } from './at-rest';
 import { graveFindings } from './axe';
 import { complaintsOf } from './console';
@@ -44,7 +45,7 @@ const pages: Record<string, { path: () => string; ready: string; phone?: boolean
   lost: { path: () => '/nowhere', ready: 'There is no page' },
 };
 
-for (const [name, { path, ready, phone }] of Object.entries(pages)) {
+for (const [name, { path, ready, phone }] of sampled(Object.entries(pages), 9, 4)) {
   test(`${name}: no serious or critical finding of axe on light or dark, nothing on the console`, async ({
     browser,
   }) => {
@@ -130,7 +131,7 @@ const opened: Record<string, { path: () => string; open: (page: Page) => Promise
   },
 };
 
-for (const [name, { path, open }] of Object.entries(opened)) {
+for (const [name, { path, open }] of sampled(Object.entries(opened), 4, 4)) {
   test(`${name}, opened: no serious or critical finding of axe`, async ({ page }) => {
     const complaints = complaintsOf(page);
     await page.goto(server.url + path());

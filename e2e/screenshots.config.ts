@@ -6,6 +6,7 @@ export default defineConfig({
   testDir: '.',
   testMatch: 'screenshots.ts',
   outputDir: '../test-results/screenshots',
+  globalSetup: './demo-school.ts',
   ...patience,
   workers: 1,
   reporter: 'line',

@@ -1,11 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import Database from 'better-sqlite3';
 import { comesUpMs } from './patience';
+
+/** The invented school as it is after its first start, made once for all tests (`demo-school.ts`). */
+export const demoData = join('test-results', 'demo-school');
 
 /** An answer that was no. */
 export class Refused extends Error {
@@ -24,6 +27,7 @@ export class TestServer {
   readonly data: string;
   readonly port: number;
   readonly #args: readonly string[];
+  #names = '';
   #process: ChildProcess | null = null;
   /** What it said on its console. */
   said = '';
@@ -34,10 +38,15 @@ export class TestServer {
     this.data = data;
   }
 
-  /** `lan`: open to the network, so that teachers sign in. */
-  static async start({ demo = false, lan = false } = {}): Promise<TestServer> {
+  /**
+   * @param lan open to the network, so that teachers sign in
+   * @param names it answers to besides its own
+   */
+  static async start({ demo = false, lan = false, names = '' } = {}): Promise<TestServer> {
     const args = [demo ? '--demo' : '', lan ? '--lan' : demo ? '' : '--open'].filter(Boolean);
     const server = await TestServer.unstarted(args);
+    server.#names = names;
+    if (demo) cpSync(demoData, server.data, { recursive: true });
     await server.up();
     return server;
   }
@@ -58,7 +67,11 @@ export class TestServer {
   /** Starts the process and does not wait. */
   begin(): void {
     this.#process = spawn(process.execPath, ['dist/server/main.js', ...this.#args], {
-      env: { ...process.env, TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
+      env: {
+        ...process.env,
+        ...{ TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },
+        TAWNY_NAMES: this.#names,
+      },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.#process.stdout!.on('data', (text: Buffer) => (this.said += text.toString()));

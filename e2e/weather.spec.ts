@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Locator, type Page } from '@playwright/test';
+import { tries } from '../src/core/random/testing/sampled';
 import { begunRunBy, runBy, schoolBy } from './school';
 import { TestServer } from './server';
 import { expect, test } from './test';
@@ -32,17 +33,18 @@ async function log(page: Page, digits: string) {
   await page.getByRole('button', { name: /^Keep/ }).tap();
 }
 
-test('nine tabs of one browser: each shows the run, what one writes all the others show, at one stream', async ({
+test('many tabs of one browser: each shows the run, what one writes all the others show, at one stream', async ({
   context,
 }) => {
   const pages: Page[] = [];
-  for (let i = 0; i < 9; i += 1) {
+  // More than a browser has connections to one server.
+  for (let i = 0; i < tries(9, 7); i += 1) {
     const page = await context.newPage();
     await page.goto(`${server.url}/runs/${run}/station/2`);
     await expect(page.getByRole('tab', { name: 'Degrees' })).toBeVisible();
     pages.push(page);
   }
-  await log(pages[8]!, '77');
+  await log(pages.at(-1)!, '77');
   for (const page of pages) await expect(page.getByText('77.0').first()).toBeVisible();
   // The first is closed: another tab listens, and all go on.
   await pages[0]!.close();
@@ -51,7 +53,7 @@ test('nine tabs of one browser: each shows the run, what one writes all the othe
   expect(typed()).toEqual([77, 78]);
 });
 
-test('eight stations and two boards in one browser: every page opens, and what one writes the boards show', async ({
+test('many stations and two boards in one browser: every page opens, and what one writes the boards show', async ({
   context,
 }) => {
   const wide = await begunRunBy((path, body) => server.send('POST', path, body), 'wide', 8);
@@ -65,13 +67,14 @@ test('eight stations and two boards in one browser: every page opens, and what o
   const isStation = (page: Page) => page.getByRole('tab', { name: 'Degrees' });
   const boards = [await open('bench', isBoard), await open('bench', isBoard)];
   const stations: Page[] = [];
-  for (let station = 1; station <= 8; station += 1)
+  const many = tries(8, 6);
+  for (let station = 1; station <= many; station += 1)
     stations.push(await open(`station/${station}`, isStation));
   for (const [i, page] of [...stations.entries()].reverse()) await log(page, String(61 + i));
-  for (const board of boards) await expect(board.getByText('68.0').first()).toBeVisible();
+  for (const board of boards) await expect(board.getByText(`${60 + many}.0`).first()).toBeVisible();
   for (const board of boards) await expect(board.getByText('61.0').first()).toBeVisible();
   const kept = server.query<{ n: number }>('SELECT count(*) AS n FROM log WHERE run_id = ?', wide);
-  expect(kept).toEqual([{ n: 8 }]);
+  expect(kept).toEqual([{ n: many }]);
 });
 
 test('a browser that keeps nothing: the page opens, says so, and what is logged reaches the board', async ({

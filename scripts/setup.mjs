@@ -45,6 +45,8 @@ export function ensurePackages({ quiet = false } = {}) {
 const chromiumAt = () =>
   [
     process.env.CHROMIUM_PATH,
+    // The same browser without its own windows: half the work, and all of the pages.
+    '/usr/bin/chromium-headless-shell',
     '/usr/bin/chromium',
     '/usr/bin/chromium-browser',
     '/usr/bin/google-chrome',
@@ -55,25 +57,29 @@ const chromiumAt = () =>
  * on beside whatever else is done; the promise is kept when it is there, with where Chromium is.
  */
 export async function ensureTestTools() {
-  const missing = [
-    ...(chromiumAt() ? [] : ['chromium']),
-    ...(existsSync('/usr/bin/pdftoppm') ? [] : ['poppler-utils']),
-  ];
-  if (missing.length > 0) {
-    process.stderr.write(`Installing ${missing.join(' and ')} for the tests …\n`);
-    const sudo = process.getuid?.() === 0 ? '' : 'sudo ';
-    const status = await ended(
-      spawn('sh', ['-c', `${sudo}apt-get update -qq && ${sudo}apt-get install -y -qq ${missing.join(' ')}`], {
-        stdio: ['ignore', 2, 2],
-        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-      }),
-    );
-    if (status !== 0)
-      throw new Error(
-        `${missing.join(' and ')} could not be installed (${status}). Set CHROMIUM_PATH to a browser, and put pdftoppm into /usr/bin.`,
-      );
+  const shell = '/usr/bin/chromium-headless-shell';
+  const light = process.env.CHROMIUM_PATH || existsSync(shell);
+  if (!light || !existsSync('/usr/bin/pdftoppm')) {
+    process.stderr.write('Installing a browser and poppler for the tests …\n');
+    await apt('update');
+    // Some distributions have only the whole browser.
+    if (!light && !(await apt('install', '-y', 'chromium-headless-shell')) && !chromiumAt())
+      await apt('install', '-y', 'chromium');
+    if (!existsSync('/usr/bin/pdftoppm')) await apt('install', '-y', 'poppler-utils');
   }
-  return chromiumAt();
+  const chromium = chromiumAt();
+  if (!chromium || !existsSync('/usr/bin/pdftoppm'))
+    throw new Error(
+      'A browser and pdftoppm could not be installed. Set CHROMIUM_PATH to a browser, and put pdftoppm into /usr/bin.',
+    );
+  return chromium;
+}
+
+/** Has Debian’s packages do something; whether it went well. */
+async function apt(...args) {
+  const command = [...(process.getuid?.() === 0 ? [] : ['sudo']), 'apt-get', '-qq', ...args];
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  return (await ended(spawn(command[0], command.slice(1), { stdio: ['ignore', 2, 2], env }))) === 0;
 }
 
 /** How a process ended: its status, or what kept it from running. */

@@ -8,6 +8,7 @@ import {
 import { createServer as createSecure } from 'node:https';
 import type { Duplex } from 'node:stream';
 import { problemType, type ProblemDocument } from '../contract/problem';
+import { keepRoom } from './door/connections';
 
 /** Key and certificate of a school that has its own; with them tablets open pages without the network too. */
 export interface Identity {
@@ -24,13 +25,10 @@ const limits = {
   connectionsCheckingInterval: 5_000,
   keepAliveTimeout: 30_000,
 };
-/** Connections at once; a class has a few hundred at most. */
-const mostConnections = 1500;
-
 /** The program as a server, with bounds on what a connection may cost; what is refused before Express sees it is a problem too. */
 export function serverFor(handle: RequestListener, identity: Identity | null = null): Server {
   const server = identity ? createSecure({ ...limits, ...identity }, handle) : createPlain(limits, handle);
-  server.maxConnections = mostConnections;
+  keepRoom(server);
   server.maxRequestsPerSocket = 0;
   server.on('checkExpectation', (_request: IncomingMessage, response: ServerResponse) => {
     const document = problem(

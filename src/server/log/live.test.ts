@@ -146,14 +146,41 @@ describe('viewers of a run', () => {
     }
   });
 
-  it('no more than so many for one, and none of another’s', () => {
+  it('no more than so many for one tablet, and none of another’s', () => {
     const live = new Live('one', () => 7);
     const { view } = shelf();
-    for (let i = 0; i < mostStreams.station; i += 1) {
+    for (let i = 0; i < mostStreams.tablet; i += 1) {
       live.watch(page().response, view(pupil(1), 1), run('r'), 0);
     }
     expect(() => live.watch(page().response, view(pupil(1), 1), run('r'), 0)).toThrow('More pages watch');
     expect(() => live.watch(page().response, view(pupil(2), 2), run('r'), 0)).not.toThrow();
+    live.close();
+  });
+
+  it('one code let in 64 times takes no more than its station has, and a teacher always has room', () => {
+    const live = new Live('one', () => 7);
+    const { view } = shelf();
+    const opens = (actor: Actor) => {
+      try {
+        live.watch(
+          page().response,
+          view(actor, actor.kind === 'station' ? actor.station : null),
+          run('r'),
+          0,
+        );
+        return 1;
+      } catch {
+        return 0;
+      }
+    };
+    let atOne = 0;
+    for (let i = 0; i < 64 * 8; i += 1) atOne += opens(pupil(1, `p${i >> 3}`));
+    expect(atOne).toBe(mostStreams.station);
+    let all = atOne;
+    for (let i = 0; i < 4000; i += 1) all += opens(pupil(2 + (i % 39), `q${i}`));
+    expect(all).toBe(mostStreams.stations);
+    const teacher = (id: string): Actor => ({ kind: 'teacher', id, name: 'T', admin: false, session: id });
+    for (const id of ['a', 'b', 'c']) expect(opens(teacher(id))).toBe(1);
     live.close();
   });
 

@@ -5,8 +5,11 @@ import { authorOf, type Actor } from '../actors/actor';
 import { Problem } from '../problems/problem';
 import { textOf, type LogPage } from './log-pages';
 
-/** Streams one actor may have open, and all together. A tablet has one for all its tabs; a teacher has many boards. */
-export const mostStreams = { station: 8, teacher: 60, inAll: 500 };
+/**
+ * Streams that may be open: of one tablet (it has one for all its tabs), of one station, of all stations together, of one
+ * teacher, who has many boards, and of everybody. What is between all stations and everybody is the teachers’ own.
+ */
+export const mostStreams = { tablet: 8, station: 24, stations: 350, teacher: 60, inAll: 500 };
 
 /** A viewer is behind when so much of what was told has not been taken, bytes; the rest is read from the log later. */
 const mostUnsent = 256_000;
@@ -99,26 +102,42 @@ export class Live {
   }
 
   #admit(actor: Actor) {
-    let [own, all] = [0, 0];
+    const open: Actor[] = [];
+    this.#each(({ view }) => open.push(view.actor));
+    const count = (isOne: (other: Actor) => boolean) => open.filter(isOne).length;
     const author = authorOf(actor);
-    this.#each(({ view }) => {
-      all += 1;
-      if (authorOf(view.actor) === author) own += 1;
-    });
-    const most = actor.kind === 'station' ? mostStreams.station : mostStreams.teacher;
-    if (own >= most || all >= mostStreams.inAll) {
-      throw new Problem(
-        429,
-        'Too many open',
-        `More pages watch runs than this program keeps up with (${own >= most ? most : mostStreams.inAll}). Close some.`,
-      );
-    }
+    const own = count((other) => authorOf(other) === author);
+    const bounds: [now: number, most: number][] =
+      actor.kind === 'station'
+        ? [
+            [own, mostStreams.tablet],
+            [count((other) => isSameStation(other, actor)), mostStreams.station],
+            [count(({ kind }) => kind === 'station'), mostStreams.stations],
+          ]
+        : [
+            [own, mostStreams.teacher],
+            [open.length, mostStreams.inAll],
+          ];
+    const reached = bounds.find(([now, most]) => now >= most);
+    if (!reached) return;
+    throw new Problem(
+      429,
+      'Too many open',
+      `More pages watch runs than this program keeps up with (${reached[1]}). Close some.`,
+    );
   }
 
   #each(act: (viewer: Viewer) => void) {
     for (const viewers of this.#viewers.values()) for (const viewer of [...viewers]) act(viewer);
   }
 }
+
+/** Whether two tablets stand at one station: a station is no larger for the number of its tablets. */
+const isSameStation = (one: Actor, other: Actor) =>
+  one.kind === 'station' &&
+  other.kind === 'station' &&
+  one.runId === other.runId &&
+  one.station === other.station;
 
 /** One who watches. What it has not taken yet is not piled up in memory but read from the log when it can take more. */
 class Viewer {
