@@ -187,6 +187,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     workshop: new Workshop(files, dataFolder, thread),
     sessions: new Sessions(knex, now),
     attempts: new Attempts(),
+    joins: new Attempts(),
     codes: new Codes(knex, now),
     passes: new Passes(knex, runs, now),
     shelves: new Shelves(knex, now),

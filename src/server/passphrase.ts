@@ -2,7 +2,6 @@ import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { databaseFile } from './db/files';
 import { openDatabase } from './db/open';
-import { Sessions } from './teachers/sessions';
 import { randomCode, Teachers } from './teachers/teachers';
 
 /**
@@ -26,7 +25,6 @@ async function main(name: string | undefined): Promise<void> {
     }
     const passphrase = Array.from({ length: 5 }, () => randomCode(4).toLowerCase()).join('-');
     await teachers.setPassphrase(found.id, passphrase);
-    await new Sessions(knex, Date.now).endOf(found.id);
     await knex('deeds').insert({ at: Date.now(), author: 'console', deed: 'passphrase', subject: found.id });
     process.stdout.write(
       `${found.name} signs in with\n    ${passphrase}\nand changes it then. Wherever they were signed in, they are signed out.\n`,

@@ -1,6 +1,6 @@
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import type { ContractClass } from '../../contract/class-of';
-import { patiently } from '../db/patience';
+import { withRoom } from '../db/patience';
 import type { RecordSpec } from '../../core/shape';
 import { bodyOf } from '../problems/body';
 import { Problem } from '../problems/problem';
@@ -75,9 +75,11 @@ export class Gate {
     const answer: RequestHandler = async (request, response) => {
       const actor = response.locals.actor as ActorFor<P>;
       const body = (type && bodyOf(type, request)) as T;
-      const told = await patiently(() => handle({ actor, body, request, response }));
+      // Never again from the top: what it has written stays written.
+      const told = await withRoom(() => handle({ actor, body, request, response }));
+      // It is done: that nobody could note it down must not be told as if it were not.
       if (method !== 'get' && !signs)
-        await patiently(() => this.#writeDown(actor, `${method} ${path}`, request.path));
+        await this.#writeDown(actor, `${method} ${path}`, request.path).catch(() => undefined);
       if (told !== undefined) response.status(status).json(told);
     };
     this.#router[method](path, admit, ...(method === 'get' ? [] : [reads]), answer);

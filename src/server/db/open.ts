@@ -1,7 +1,9 @@
 import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import createKnex, { type Knex } from 'knex';
+import SqliteClient from 'knex/lib/dialects/better-sqlite3/index.js';
 import { databaseFile, finishRestore } from './files';
 import { migrations as allMigrations, type Migration } from './migrations';
+import { patiently } from './patience';
 
 /** The file was written by a newer program than this one. */
 export class NewerFile extends Error {}
@@ -48,15 +50,31 @@ export async function openDatabase(
   }
 }
 
+/** Each statement that is no part of a transaction waits by itself while another program holds the database. */
+class PatientClient extends SqliteClient {
+  override runner(builder: unknown) {
+    if (this.transacting) return super.runner(builder);
+    return Object.assign(super.runner(builder), {
+      run: () => patiently(() => super.runner(builder).run()),
+    });
+  }
+
+  /** All of a transaction is done again, or nothing. */
+  override transaction(work: unknown, config?: unknown, outer?: unknown): PromiseLike<unknown> {
+    if (outer) return super.transaction(work, config, outer);
+    return patiently(() => super.transaction(work, config));
+  }
+}
+
 /**
  * A connection of its own to the database of a data folder, as it is.
  *
  * @param waitMs how long one statement waits inside the database while another connection writes. Waiting there holds up
- *   the whole thread: where others are served by it, see `patiently`.
+ *   the whole thread: beyond it, statements and transactions wait outside, one by one (`patiently`).
  */
 export function connectTo(dataFolder: string, waitMs = 20): Knex {
   return createKnex({
-    client: 'better-sqlite3',
+    client: PatientClient as unknown as typeof Knex.Client,
     connection: { filename: databaseFile(dataFolder) },
     useNullAsDefault: true,
     pool: {

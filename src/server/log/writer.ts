@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 import type { FieldProblem } from '../../contract/problem';
 import type { Entry } from '../../core/run';
 import { withConnection } from '../db/connection';
-import { patiently } from '../db/patience';
+import { isFull, isHeld, patiently } from '../db/patience';
 import { refusedFields } from '../problems/problem';
 
 /** Entries of one run from one writer. */
@@ -118,7 +118,7 @@ export class LogWriter {
           settle.push(() => done(fresh));
         } catch (reason) {
           // Out of room or locked out: nothing of any batch was written.
-          if (!connection.inTransaction) throw reason;
+          if (!connection.inTransaction || isHeld(reason) || isFull(reason)) throw reason;
           settle.push(() => failed(reason));
         }
       }

@@ -22,7 +22,7 @@ export interface StationParts extends LogParts {
   codes: Codes;
   passes: Passes;
   pictures: Pictures;
-  attempts: Attempts;
+  joins: Attempts;
   preps: Preps;
   epoch: string;
   now(): number;
@@ -41,7 +41,7 @@ export function stationRoutes(gate: Gate, parts: StationParts): void {
   ownPictureRoutes(gate, parts);
 }
 
-function joinRoute(gate: Gate, { runs, codes, passes, attempts }: StationParts): void {
+function joinRoute(gate: Gate, { runs, codes, passes, joins }: StationParts): void {
   gate.route(
     {
       ...{ method: 'post', path: routes.join, may: 'anyone', body: JoinStation, status: 201, signs: true },
@@ -49,7 +49,7 @@ function joinRoute(gate: Gate, { runs, codes, passes, attempts }: StationParts):
     },
     async ({ body, request, response }): Promise<Joined> => {
       const { code } = body;
-      const found = await attempts.make(request.socket.remoteAddress ?? '', async () => {
+      const found = await joins.make(request.socket.remoteAddress ?? '', '', async () => {
         const row = await codes.find(code);
         return row && isOpenFor(await runs.one(row.run_id), row.made_at) ? row : null;
       });

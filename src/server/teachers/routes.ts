@@ -16,7 +16,7 @@ import { cookieOptions, teacherCookie } from '../actors/tokens';
 import { Problem, refusedField } from '../problems/problem';
 import type { Attempts } from './attempts';
 import { sessionLasts, type Sessions } from './sessions';
-import type { Teachers } from './teachers';
+import { keyOf, type Teachers } from './teachers';
 
 export interface TeacherParts {
   teachers: Teachers;
@@ -63,7 +63,7 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
     async ({ body, request, response }) => {
       if (await isOpen()) throw new Problem(409, 'Open', 'This program is open: nobody need sign in here.');
       const { code, name, passphrase } = body;
-      const id = await attempts.make(addressOf(request), () =>
+      const id = await attempts.make(addressOf(request), '', () =>
         teachers.addFirst(uuid(), code, name, passphrase),
       );
       if (id === null) {
@@ -76,7 +76,7 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
     { method: 'post', path: routes.signIn, may: 'anyone', body: SignIn, says: 'Signs a teacher in' },
     async ({ body, request, response }) => {
       const { name, passphrase } = body;
-      const id = await attempts.make(addressOf(request), () => teachers.find(name, passphrase));
+      const id = await attempts.make(addressOf(request), keyOf(name), () => teachers.find(name, passphrase));
       if (id === null) {
         throw new Problem(403, 'Not known', 'No teacher of this school has this name and this passphrase.');
       }
@@ -103,10 +103,12 @@ function doorRoutes(gate: Gate, { teachers, sessions, attempts, isOpen, ended }:
     async ({ body, actor, request }) => {
       const { was, passphrase } = body;
       refuseWhereOpen(actor);
-      const right = await attempts.make(addressOf(request), () => teachers.find(actor.name, was));
+      const right = await attempts.make(addressOf(request), keyOf(actor.name), () =>
+        teachers.find(actor.name, was),
+      );
       if (right !== actor.id) throw refusedField('/was', 'what you typed', 'your passphrase as it is now');
-      await teachers.setPassphrase(actor.id, passphrase);
-      await sessions.endOf(actor.id, actor.session);
+      await teachers.setPassphrase(actor.id, passphrase, actor.session);
+      sessions.forget();
       ended((one) => one.kind === 'teacher' && one.id === actor.id && one.session !== actor.session);
       return who(actor);
     },
@@ -137,7 +139,7 @@ function staffRoutes(gate: Gate, { teachers, sessions, ended }: TeacherParts): v
       const id = request.params.id as string;
       if (id === actor.id) throw new Problem(409, 'Yourself', 'You cannot close your own door.');
       await teachers.close(id);
-      await sessions.endOf(id);
+      sessions.forget();
       ended((one) => one.kind === 'teacher' && one.id === id);
       return teachers.all();
     },
@@ -150,7 +152,7 @@ function staffRoutes(gate: Gate, { teachers, sessions, ended }: TeacherParts): v
     async ({ body, request }) => {
       const id = request.params.id as string;
       await teachers.setPassphrase(id, body.passphrase);
-      await sessions.endOf(id);
+      sessions.forget();
       ended((one) => one.kind === 'teacher' && one.id === id);
       return teachers.all();
     },

@@ -18,6 +18,12 @@ interface Row {
   admin: 0 | 1;
 }
 
+/** Ends all sessions of a teacher, but for one, in the transaction `knex` is. */
+export async function endSessionsOf(knex: Knex, teacherId: string, but: string | null = null): Promise<void> {
+  const ended = knex('sessions').where({ teacher_id: teacherId });
+  await (but === null ? ended : ended.andWhereNot({ token_hash: but })).delete();
+}
+
 /** Teachers who are signed in. */
 export class Sessions {
   readonly #knex: Knex;
@@ -62,10 +68,8 @@ export class Sessions {
     this.#known.delete(session);
   }
 
-  /** Ends all sessions of a teacher, but for one. */
-  async endOf(teacherId: string, but: string | null = null): Promise<void> {
-    const ended = this.#knex('sessions').where({ teacher_id: teacherId });
-    await (but === null ? ended : ended.andWhereNot({ token_hash: but })).delete();
+  /** Believes nothing of what was read any more: sessions have ended. */
+  forget(): void {
     this.#known.clear();
   }
 

@@ -1,6 +1,8 @@
+import Database from 'better-sqlite3';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ProblemDocument } from '../../contract/problem';
 import type { Teacher, Who } from '../../contract/who';
+import { databaseFile } from '../db/files';
 import { cookieOf, signIn, words, type Carried } from '../testing/people';
 import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
 import { Attempts, wrongTries } from './attempts';
@@ -143,20 +145,70 @@ describe('several teachers', () => {
   });
 });
 
+describe('what must not be half-done', () => {
+  it('of eight who would be the first teacher at once, one is', async () => {
+    const fresh = await runningApp(Date.now, false);
+    try {
+      const code = fresh.app.teachers.firstCode;
+      const answers = await Promise.all(
+        Array.from({ length: 8 }, (_, i) =>
+          fresh.send('POST', '/api/first', { code, name: `Teacher ${i}`, passphrase: words }),
+        ),
+      );
+      expect(answers.map(({ status }) => status).sort()).toEqual([201, ...Array(7).fill(409)]);
+      expect(await fresh.knex('teachers').pluck('admin')).toEqual([1]);
+    } finally {
+      await fresh.stop();
+    }
+  });
+
+  it('a passphrase that was changed while another program wanted the database is changed, and said to be', async () => {
+    const fresh = await runningApp(Date.now, false);
+    const other = new Database(databaseFile(fresh.data), { timeout: 0 });
+    try {
+      const { firstCode: code } = fresh.app.teachers;
+      await fresh.send('POST', '/api/first', { code, name: 'R. Head', passphrase: words });
+      const [here, there] = [await signIn(fresh, 'R. Head'), await signIn(fresh, 'R. Head')];
+      // As soon as the new one is written, somebody else holds the database for a while, if they can.
+      fresh.knex.on('query-response', (_: unknown, { sql }: { sql: string }) => {
+        if (!/^update `teachers`/.test(sql)) return;
+        try {
+          other.exec('BEGIN IMMEDIATE');
+          setTimeout(() => other.exec('ROLLBACK'), 200);
+        } catch {
+          // It is held by us until all of it is written.
+        }
+      });
+      const body = { was: words, passphrase: 'brass scales in june' };
+      expect((await fresh.send('POST', '/api/passphrase', body, here)).status).toBe(200);
+      const whoIs = async (carried: Carried) => ((await fresh.get('/api/who', carried)).body as Who).teacher;
+      expect([(await whoIs(here))?.name, await whoIs(there)]).toEqual(['R. Head', null]);
+      await signIn(fresh, 'R. Head', 'brass scales in june');
+    } finally {
+      other.close();
+      await fresh.stop();
+    }
+  });
+});
+
 describe('wrong tries', () => {
-  it('are limited by address and in all; right ones are not counted, and who sits at the machine is not shut out', async () => {
-    const attempts = new Attempts({ anAddress: 3, inAll: 7, seconds: 60 });
-    const wrong = (address: string) =>
-      attempts.make(address, () => Promise.resolve(null)).then(() => 'tried', String);
-    const right = (address: string) => attempts.make(address, () => Promise.resolve('in'));
+  it('are limited by name, by address and in all; right ones are not counted, and who sits at the machine is not shut out', async () => {
+    const attempts = new Attempts({ atOne: 3, anAddress: 5, inAll: 11, seconds: 60 });
+    const wrong = (address: string, at = 'a') =>
+      attempts.make(address, at, () => Promise.resolve(null)).then(() => 'tried', String);
+    const right = (address: string, at = 'a') => attempts.make(address, at, () => Promise.resolve('in'));
     for (let i = 0; i < 20; i += 1) expect(await right('10.0.0.1')).toBe('in');
     const many = await Promise.all(Array.from({ length: 6 }, () => wrong('10.0.0.1')));
     expect(many.filter((one) => one === 'tried')).toHaveLength(3);
     expect(many.at(-1)).toContain('wrong too often. Try again in 1 minute');
     await expect(right('10.0.0.1')).rejects.toThrow('too often');
+    // Another name at the same address has tries of its own, as many as the address has left.
+    expect(await right('10.0.0.1', 'b')).toBe('in');
+    await Promise.all([wrong('10.0.0.1', 'b'), wrong('10.0.0.1', 'b')]);
+    await expect(right('10.0.0.1', 'c')).rejects.toThrow('too often');
     // One machine has a whole network of addresses in IPv6: they count as one.
-    for (let i = 0; i < 4; i += 1) await wrong(`2001:db8:1:2:${i}::7`);
-    expect(await wrong('2001:db8:1:2:ffff::9')).toContain('too often');
+    for (let i = 0; i < 5; i += 1) await wrong(`2001:db8:1:2:${i}::7`, `n${i}`);
+    expect(await wrong('2001:db8:1:2:ffff::9', 'z')).toContain('too often');
     await wrong('10.0.0.2');
     expect(await wrong('10.0.0.3')).toContain('too often');
     expect(await right('127.0.0.1')).toBe('in');
@@ -165,11 +217,24 @@ describe('wrong tries', () => {
   it('end at the door: the eleventh is not even tried, with the right passphrase either', async () => {
     const name = { name: 'R. Head', passphrase: 'not this one at all' };
     const codes: number[] = [];
-    for (let i = 0; i <= wrongTries.anAddress; i += 1) {
+    for (let i = 0; i <= wrongTries.atOne; i += 1) {
       codes.push((await server.send('POST', '/api/sign-in', name)).status);
     }
     expect(codes.at(-1)).toBe(429);
     expect((await server.send('POST', '/api/sign-in', { ...name, passphrase: words })).status).toBe(429);
-    expect((await server.send('POST', '/api/join', { code: 'AAAAAA' })).status).toBe(429);
+  });
+
+  it('at codes of stations shut no teacher out of signing in from the same address', async () => {
+    const fresh = await runningApp(Date.now, false);
+    try {
+      const { firstCode: code } = fresh.app.teachers;
+      await fresh.send('POST', '/api/first', { code, name: 'R. Head', passphrase: words });
+      const join = () => fresh.send('POST', '/api/join', { code: 'AAAAAA' });
+      for (let i = 0; i < wrongTries.anAddress; i += 1) expect((await join()).status).toBe(422);
+      expect((await join()).status).toBe(429);
+      await signIn(fresh, 'R. Head');
+    } finally {
+      await fresh.stop();
+    }
   });
 });

@@ -4,6 +4,7 @@ import type { NewTeacher, Teacher } from '../../contract/who';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import { tokenHash } from '../actors/tokens';
 import { checkStrength, hashOf, isPassphrase } from './passphrase';
+import { endSessionsOf } from './sessions';
 
 interface TeacherRow {
   id: string;
@@ -16,7 +17,7 @@ interface TeacherRow {
 }
 
 /** Two names that are read alike are the same name. */
-const keyOf = (name: string) => name.normalize('NFKC').trim().replace(/\s+/g, ' ').toLowerCase();
+export const keyOf = (name: string) => name.normalize('NFKC').trim().replace(/\s+/g, ' ').toLowerCase();
 
 /** Letters of codes: no two of them are easily taken for each other. */
 const codeLetters = 'ABCDEFGHJKMNPQRSTVWXYZ23456789';
@@ -26,6 +27,13 @@ export const randomCode = (letters: number): string =>
 
 /** A code as it was meant, however it was typed. */
 export const plainCode = (typed: string): string => typed.toUpperCase().replace(/[^A-Z0-9]/g, '');
+
+const alreadySetUp = () =>
+  new Problem(
+    409,
+    'Already set up',
+    'This school has a teacher already. Sign in, or ask whoever administers.',
+  );
 
 /** The teachers of the school: who they are and how they show it. */
 export class Teachers {
@@ -75,24 +83,26 @@ export class Teachers {
   /** @throws Problem 409 where there is one already; null where the code is wrong */
   async addFirst(id: string, code: string, name: string, passphrase: string): Promise<string | null> {
     if (await this.any()) {
-      throw new Problem(
-        409,
-        'Already set up',
-        'This school has a teacher already. Sign in, or ask whoever administers.',
-      );
+      throw alreadySetUp();
     }
     const [given, right] = [plainCode(code), this.firstCode].map((one) => Buffer.from(tokenHash(one), 'hex'));
     if (!timingSafeEqual(given!, right!)) return null;
-    await this.add({ id, name, passphrase, admin: true });
+    const row = await this.#rowOf({ id, name, passphrase, admin: true });
+    // Asked and written in one: of several at once, one is the first.
+    const isFirst = await this.#knex.transaction(async (transaction) => {
+      if (await transaction('teachers').first<object | undefined>('id')) return false;
+      await transaction('teachers').insert(row);
+      return true;
+    });
+    this.#any = true;
+    if (!isFirst) throw alreadySetUp();
     return id;
   }
 
-  /** Adds a teacher. The same id again is harmless. */
-  async add({ id, name, passphrase, admin }: NewTeacher): Promise<void> {
+  async #rowOf({ id, name, passphrase, admin }: NewTeacher): Promise<TeacherRow> {
     if (keyOf(name) === '') throw refusedField('/name', name, 'a name with letters in it');
-    if (await this.one(id)) return;
     checkStrength(passphrase, name);
-    const row: TeacherRow = {
+    return {
       id,
       name: name.trim(),
       name_key: keyOf(name),
@@ -101,9 +111,15 @@ export class Teachers {
       created_at: this.#now(),
       closed_at: null,
     };
+  }
+
+  /** Adds a teacher. The same id again is harmless. */
+  async add(teacher: NewTeacher): Promise<void> {
+    if (await this.one(teacher.id)) return;
+    const row = await this.#rowOf(teacher);
     await this.#knex('teachers').insert(row).onConflict().ignore();
-    if (!(await this.one(id))) {
-      throw refusedField('/name', name, 'a name that no other teacher of this school has');
+    if (!(await this.one(teacher.id))) {
+      throw refusedField('/name', teacher.name, 'a name that no other teacher of this school has');
     }
     this.#any = true;
   }
@@ -116,16 +132,23 @@ export class Teachers {
     return (await isPassphrase(row?.passphrase ?? null, passphrase)) ? row!.id : null;
   }
 
-  async setPassphrase(id: string, passphrase: string): Promise<void> {
+  /**
+   * Sets a passphrase and ends the teacher’s sessions, all or nothing.
+   *
+   * @param but the session that goes on
+   */
+  async setPassphrase(id: string, passphrase: string, but: string | null = null): Promise<void> {
     const teacher = await this.one(id);
     if (!teacher) throw notFound('teacher', id);
     checkStrength(passphrase, teacher.name);
-    await this.#knex('teachers')
-      .where({ id })
-      .update({ passphrase: await hashOf(passphrase) });
+    const hash = await hashOf(passphrase);
+    await this.#knex.transaction(async (transaction) => {
+      await transaction('teachers').where({ id }).update({ passphrase: hash });
+      await endSessionsOf(transaction, id, but);
+    });
   }
 
-  /** Lets a teacher in no longer. What they wrote stays, with their name. */
+  /** Lets a teacher in no longer and ends their sessions. What they wrote stays, with their name. */
   async close(id: string): Promise<void> {
     const teacher = await this.one(id);
     if (!teacher) throw notFound('teacher', id);
@@ -142,6 +165,7 @@ export class Teachers {
         .where({ id })
         // The name is free again for someone else.
         .update({ closed_at: this.#now(), name_key: `closed ${id}` });
+      await endSessionsOf(transaction, id);
     });
   }
 
