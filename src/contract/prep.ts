@@ -9,7 +9,6 @@ import {
 } from '../core/order';
 import { about, flag, list, number, optional, record, text, whole, type Of } from '../core/shape';
 import { classOf } from './class-of';
-import { momentRange } from './runs';
 
 /** How a run is prepared, changed from the version it was read at. */
 const prepEditShape = record('PrepEdit', {
@@ -27,11 +26,11 @@ export interface RunPrep {
 /** Lowest and highest a thermometer shows that is read for a list, °C. */
 export const tickedCelsius = [-60, 400] as const;
 
-/** Something ticked off, or no longer, on a list: of the last word about it, by its own clock, the rest is forgotten. */
+/** Something ticked off, or no longer, on a list: of the last word about it, as they arrive, the rest is forgotten. */
 const tickShape = record('Tick', {
   what: about('which line of which list, such as job:RUN:STEP', text(300, 1)),
   done: flag(),
-  at: about('when, ms since 1970', whole(...momentRange)),
+  at: about('when, by the clock of who ticked it, right or wrong, ms since 1970', whole(0, 8.64e15)),
   celsius: about(
     'what the thermometer there showed: of an oven, a refrigerator',
     optional(number(...tickedCelsius, '°C')),

@@ -14,6 +14,7 @@ import { calculatorRoutes } from './calculators/routes';
 import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
+import { noteDoorsOf } from './db/doors';
 import { daysRoutes } from './days/routes';
 import { SharedCalendar } from './days/shared-calendar';
 import { LaidLessons, programIn } from './days/laid-lessons';
@@ -173,7 +174,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const preps = new Preps(knex);
   const runs = new Runs(knex, rooms, classes, pantry, now);
   const practicals = new Practicals(knex, runs, now);
-  const teachers = new Teachers(knex, now);
+  const teachers = new Teachers(knex, now, () => noteDoorsOf(knex, dataFolder));
   const authors = new Authors(teachers);
   const log = new Log(knex, authors, epoch, now);
   const pages = new LogPages(knex, authors);
@@ -189,12 +190,12 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     attempts: new Attempts(),
     joins: new Attempts(),
     codes: new Codes(knex, now),
-    passes: new Passes(knex, runs, now),
+    passes: new Passes(knex, now),
     shelves: new Shelves(knex, now),
     measures: new OwnMeasureShelf(knex, now),
     ...{ school, pantry, preps },
     orders: new Orders({ runs, preps, pantry, school }),
-    ticks: new TickList(knex, authors),
+    ticks: new TickList(knex, authors, now),
     checks: new ThermometerChecks(rooms),
     press: new Press(thread),
     timetables: new Timetables(runs, school, new LaidLessons(knex, programIn(thread), now), thread),
@@ -280,6 +281,7 @@ function putUp(gate: Gate, parts: PutUp, options: AppOptions) {
       started: (run) => probes.begin(run),
       async finished(run) {
         probes.end(run.id);
+        parts.passes.forget();
         live.end((actor) => actor.kind === 'station' && actor.runId === run.id);
         await options.backups?.make();
       },

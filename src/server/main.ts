@@ -10,7 +10,6 @@ import { insertClass } from './classes/classes';
 import { Backups } from './db/backups';
 import { settleEpoch } from './db/epoch';
 import { NewerFile, openDatabase } from './db/open';
-import { patiently } from './db/patience';
 import { ownNames } from './door/door';
 import { serverFor } from './listen';
 import { insertProducts, insertStock } from './pantry/pantry';
@@ -26,7 +25,8 @@ const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
 async function main(settings: Settings) {
   const knex = await openDatabase(settings.data);
-  const epoch = await patiently(() => settleEpoch(knex, settings.data));
+  const { epoch, locked } = await settleEpoch(knex, settings.data);
+  if (locked) sayPutBack(locked);
   const web = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
   const thread = new URL('./thread.js', import.meta.url);
   const backups = new Backups(settings.data, (now) => copyInThread(thread, settings.data, now), logger);
@@ -83,6 +83,16 @@ async function main(settings: Settings) {
 async function copyInThread(thread: URL, dataFolder: string, now: Date) {
   const given: Given = { dataFolder, copyAt: now.getTime() };
   for await (const outcome of inThread<never>(thread, given)) void outcome;
+}
+
+/** Says on the console what was shut of a database that was put back. */
+function sayPutBack(locked: readonly string[]) {
+  const words = locked.map((name) => `    npm run passphrase -- "${name}"\n`).join('');
+  process.stdout.write(
+    `This database was put back from a copy: everybody signs in again, and tablets join again.\n${
+      locked.length > 0 ? `These changed their passphrase since; give them another:\n${words}` : ''
+    }`,
+  );
 }
 
 /** Loads the invented school into an empty database: the whole of it or nothing, whenever it is killed. */

@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { databaseFile } from './db/files';
+import { noteDoorsOf } from './db/doors';
 import { openDatabase } from './db/open';
 import { randomCode, Teachers } from './teachers/teachers';
 
@@ -13,7 +14,7 @@ async function main(name: string | undefined): Promise<void> {
   if (!existsSync(databaseFile(data))) throw new Error(`There is no database in ${data}.`);
   const knex = await openDatabase(data);
   try {
-    const teachers = new Teachers(knex, Date.now);
+    const teachers = new Teachers(knex, Date.now, () => noteDoorsOf(knex, data));
     const all = await teachers.all();
     if (all.length === 0) throw new Error('No teacher is set yet: start the program and open it.');
     const found = name === undefined ? undefined : all.find((one) => one.name === name.trim());

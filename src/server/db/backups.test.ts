@@ -8,7 +8,10 @@ import { Backups } from './backups';
 import { settleEpoch } from './epoch';
 import { databaseFile } from './files';
 import { openDatabase } from './open';
-import { restore } from './restore';
+import { Sessions } from '../teachers/sessions';
+import { Teachers } from '../teachers/teachers';
+import { noteDoorsOf } from './doors';
+import { keptBefore, restore } from './restore';
 
 let data: string;
 let knex: Knex;
@@ -56,11 +59,11 @@ describe('which database it is', () => {
   const restart = async () => {
     await knex.destroy();
     knex = await openDatabase(data);
-    return settleEpoch(knex, data);
+    return (await settleEpoch(knex, data)).epoch;
   };
 
   it('stays over starts, and is another after a restore, by the command or by hand, of whatever copy', async () => {
-    const first = await settleEpoch(knex, data);
+    const { epoch: first } = await settleEpoch(knex, data);
     expect(await restart()).toBe(first);
     const backups = backupsHere();
     await backups.make();
@@ -69,7 +72,7 @@ describe('which database it is', () => {
     await knex.destroy();
     restore(data, copy);
     knex = await openDatabase(data);
-    const second = await settleEpoch(knex, data);
+    const { epoch: second } = await settleEpoch(knex, data);
     expect(second).not.toBe(first);
     expect(await restart()).toBe(second);
     // By hand, in the same session that made the copy.
@@ -79,6 +82,50 @@ describe('which database it is', () => {
     for (const rest of ['', '-wal', '-shm']) rmSync(databaseFile(data) + rest, { force: true });
     copyFileSync(newest, databaseFile(data));
     knex = await openDatabase(data);
-    expect(await settleEpoch(knex, data)).not.toBe(second);
+    expect((await settleEpoch(knex, data)).epoch).not.toBe(second);
+  });
+
+  it('that is put back opens no door again: sessions and tablets end, who left stays out, an older passphrase is nobody’s', async () => {
+    await settleEpoch(knex, data);
+    const teachers = () => new Teachers(knex, Date.now, () => noteDoorsOf(knex, data));
+    const passphrase = 'copper kettle on tuesday';
+    for (const [id, name] of [
+      ['head', 'R. Head'],
+      ['left', 'A. Left'],
+      ['new', 'B. New'],
+    ] as const)
+      await teachers().add({ id, name, passphrase, admin: id === 'head' });
+    await new Sessions(knex, Date.now).begin('head');
+    await backupsHere().make();
+    const copy = join(folder(), readdirSync(folder())[0]!);
+    await teachers().close('left');
+    await teachers().setPassphrase('new', 'brass scales in june');
+    for (const byHand of [false, true]) {
+      await knex.destroy();
+      if (byHand) {
+        for (const rest of ['', '-wal', '-shm']) rmSync(databaseFile(data) + rest, { force: true });
+        copyFileSync(copy, databaseFile(data));
+      } else restore(data, copy);
+      knex = await openDatabase(data);
+      expect((await settleEpoch(knex, data)).locked).toEqual(['B. New']);
+      expect(await knex('sessions').pluck('teacher_id')).toEqual([]);
+      const finds = (name: string, words: string) => teachers().find(name, words);
+      expect(await finds('R. Head', passphrase)).toBe('head');
+      expect(await finds('A. Left', passphrase)).toBeNull();
+      expect([await finds('B. New', passphrase), await finds('B. New', 'brass scales in june')]).toEqual([
+        null,
+        null,
+      ]);
+      // Started again it is the same, and nobody is put out once more.
+      await new Sessions(knex, Date.now).begin('head');
+      expect((await settleEpoch(knex, data)).locked).toBeNull();
+      expect(await knex('sessions').pluck('teacher_id')).toEqual(['head']);
+    }
+    // What was put aside is the newest: taken back, the passphrase of today opens.
+    await knex.destroy();
+    restore(data, keptBefore(data)!);
+    knex = await openDatabase(data);
+    await settleEpoch(knex, data);
+    expect(await teachers().find('B. New', 'brass scales in june')).toBe('new');
   });
 });

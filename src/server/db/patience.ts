@@ -13,6 +13,10 @@ export const isHeld = (error: unknown) => /^SQLITE_(BUSY|LOCKED)/.test(codeOf(er
 export const isFull = (error: unknown) =>
   /^(SQLITE_FULL|SQLITE_IOERR_WRITE|ENOSPC|EDQUOT)/.test(codeOf(error));
 
+/** Whether it is for want of room that something was not written, whoever says it. */
+export const isOutOfRoom = (error: unknown): boolean =>
+  isFull(error) || (error instanceof Problem && error.document.status === 507);
+
 /** What cannot be written for want of room is said so: nothing of it was. */
 export async function withRoom<T>(work: () => PromiseLike<T> | T): Promise<T> {
   try {

@@ -11,6 +11,7 @@ import {
 } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { noteDoors } from './doors';
 import { databaseFile, decidedFile, finishRestore } from './files';
 import { migrations } from './migrations';
 
@@ -86,6 +87,18 @@ function copyWhole(from: string, to: string) {
   rmSync(`${to}-shm`, { force: true });
 }
 
+/** Notes who may come in by the database that is put aside: what comes in its place may be older. */
+function noteDoorsIn(file: string, dataFolder: string) {
+  const database = new Database(file, { readonly: true });
+  try {
+    noteDoors(dataFolder, database.prepare('SELECT id, passphrase, closed_at FROM teachers').all() as never);
+  } catch {
+    // One of a time before there were teachers, or damaged: what was noted last stands.
+  } finally {
+    database.close();
+  }
+}
+
 function flush(path: string) {
   const file = openSync(path, 'r');
   try {
@@ -139,7 +152,10 @@ function keepPresent(dataFolder: string): string | null {
   mkdirSync(making);
   try {
     copyWhole(file, databaseFile(making));
-    if (opensAlone(file)) copyWhole(file, databaseFile(making));
+    if (opensAlone(file)) {
+      copyWhole(file, databaseFile(making));
+      noteDoorsIn(databaseFile(making), dataFolder);
+    }
     renameSync(making, folder);
     return databaseFile(folder);
   } catch (error) {

@@ -117,7 +117,7 @@ function tickRoutes(gate: Gate, { ticks }: PrepParts): void {
   gate.route(
     {
       ...{ method: 'post', path: routes.ticks, may: 'teacher', body: Ticks, signs: true },
-      says: 'Ticks lines off, or no longer; the last word by its own clock counts',
+      says: 'Ticks lines off, or no longer; the last word that arrives counts',
     },
     async ({ body, actor }) => {
       await ticks.keep(body.ticks, actor);

@@ -16,7 +16,7 @@ export function runFilesOn(knex: Knex, dataFolder: string): RunFiles {
   const classes = new Classes(knex);
   return new RunFiles(knex, {
     ...{ rooms, classes, runs: new Runs(knex, rooms, classes, new PantryShelf(knex, now), now) },
-    log: new Log(knex, new Authors(new Teachers(knex, now)), '', now),
+    log: new Log(knex, new Authors(new Teachers(knex, now, () => Promise.resolve())), '', now),
     pictures: new Pictures(knex, dataFolder, now),
   });
 }

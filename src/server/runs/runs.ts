@@ -11,6 +11,7 @@ import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { PantryShelf } from '../pantry/pantry';
 import type { Rooms } from '../rooms/rooms';
+import { shutStations } from '../stations/codes';
 import { insertRun, ReadPlans, runOf, statusOf, type RunRow } from './run-row';
 
 /** What lists show of a run: no document is read for it. */
@@ -219,7 +220,7 @@ export class Runs {
     return this.#update(id, { started_at: now, place: JSON.stringify(place), clock: JSON.stringify(clock) });
   }
 
-  /** Finishes a run. What is measured later can still be logged. Twice is harmless. */
+  /** Finishes a run and signs its stations out, all or nothing. What is measured later can still be logged. Twice is harmless. */
   async finish(id: string): Promise<Run> {
     const run = await this.one(id);
     if (run.status === 'planned')
@@ -227,10 +228,17 @@ export class Runs {
     if (run.status === 'finished') return run;
     const now = this.#now();
     const clock = clockOf(run, now);
-    return this.#update(id, {
-      finished_at: Math.round(runTime(clock, now)),
-      clock: JSON.stringify(withSpeed(clock, 1, now)),
+    await this.#knex.transaction(async (transaction) => {
+      await transaction('runs')
+        .where({ id })
+        .update({
+          finished_at: Math.round(runTime(clock, now)),
+          clock: JSON.stringify(withSpeed(clock, 1, now)),
+        });
+      await shutStations(transaction, id, now);
     });
+    this.#kept.delete(id);
+    return this.one(id);
   }
 
   /** Changes how fast a simulated run goes. */

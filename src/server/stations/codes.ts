@@ -15,7 +15,10 @@ interface CodeRow {
   made_at: number;
 }
 
-/** The codes by which tablets come to their stations. They end with the run; a teacher may open it to stations again. */
+/**
+ * The codes by which tablets come to their stations. They are taken away when the run ends, whatever the clocks say; a
+ * teacher may open it to stations again.
+ */
 export class Codes {
   readonly #knex: Knex;
   readonly #now: () => number;
@@ -27,7 +30,7 @@ export class Codes {
 
   /** The codes of a run, made where there are none; none for a run that has ended and was not opened again. */
   async of(run: Run): Promise<{ station: number; code: string }[]> {
-    const known = await this.#valid(run);
+    const known = await this.#known(run);
     if (known.length > 0 || run.status === 'finished') return known;
     return this.renew(run);
   }
@@ -53,30 +56,23 @@ export class Codes {
         }
       }
     });
-    return this.#valid(run);
+    return this.#known(run);
   }
 
-  /** Where a code leads; null where nowhere. Whether that run still takes tablets is for the caller to see. */
+  /** Where a code leads; null where nowhere: they are gone with the end of their run. */
   async find(typed: string): Promise<CodeRow | null> {
     const code = plainCode(typed);
     return (await this.#knex<CodeRow>('station_codes').where({ code }).first()) ?? null;
   }
 
-  async #valid(run: Run): Promise<{ station: number; code: string }[]> {
+  async #known(run: Run): Promise<{ station: number; code: string }[]> {
     const rows = await this.#knex<CodeRow>('station_codes').where({ run_id: run.id }).orderBy('station');
-    return rows.filter((row) => isOpenFor(run, row.made_at)).map(({ station, code }) => ({ station, code }));
+    return rows.map(({ station, code }) => ({ station, code }));
   }
 }
 
-/** When a run was ended by the clock on the wall, ms; its own may have gone faster. */
-const endedAt = (run: Run): number | null =>
-  run.finishedAt === null ? null : (run.clock?.anchorWallMs ?? run.finishedAt);
-
-/**
- * Whether a run takes what came by a code or pass of that moment: until it ends, and afterwards only what a teacher let
- * in since (for what is measured when it is cold).
- */
-export function isOpenFor(run: Run, madeAt: number): boolean {
-  const ended = endedAt(run);
-  return ended === null || madeAt > ended;
+/** Ends what lets tablets into a run, its codes and those that are in, in the transaction `knex` is. */
+export async function shutStations(knex: Knex, runId: string, now: number): Promise<void> {
+  await knex('station_codes').where({ run_id: runId }).delete();
+  await knex('passes').where({ run_id: runId, closed_at: null }).update({ closed_at: now });
 }

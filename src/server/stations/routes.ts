@@ -13,7 +13,7 @@ import type { Pictures } from '../pictures/pictures';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { Attempts } from '../teachers/attempts';
 import type { Preps } from '../prep/preps';
-import { isOpenFor, type Codes } from './codes';
+import type { Codes } from './codes';
 import { deviceIn } from './device';
 import type { Passes } from './passes';
 import { stationRun } from './station-run';
@@ -41,7 +41,26 @@ export function stationRoutes(gate: Gate, parts: StationParts): void {
   ownPictureRoutes(gate, parts);
 }
 
-function joinRoute(gate: Gate, { runs, codes, passes, joins }: StationParts): void {
+/** So many tablets may be in at one station; a class moves some about. */
+const mostTablets = 16;
+
+function joinRoute(gate: Gate, { live, codes, passes, joins }: StationParts): void {
+  /** Of too many the one that was seen last longest ago and is not here goes; where all are here, no other comes. */
+  const makeRoom = async (runId: string, station: number) => {
+    const own = (await passes.of(runId, (pass) => live.isHere(pass))).filter(
+      (one) => one.station === station,
+    );
+    if (own.length < mostTablets) return;
+    const away = own.filter(({ here }) => !here).sort((a, b) => a.seenAt - b.seenAt)[0];
+    if (!away) {
+      throw new Problem(
+        429,
+        'Too many tablets',
+        `${mostTablets} tablets are in at this station. Your teacher can sign one out.`,
+      );
+    }
+    await passes.close(runId, away.id);
+  };
   gate.route(
     {
       ...{ method: 'post', path: routes.join, may: 'anyone', body: JoinStation, status: 201, signs: true },
@@ -49,12 +68,10 @@ function joinRoute(gate: Gate, { runs, codes, passes, joins }: StationParts): vo
     },
     async ({ body, request, response }): Promise<Joined> => {
       const { code } = body;
-      const found = await joins.make(request.socket.remoteAddress ?? '', '', async () => {
-        const row = await codes.find(code);
-        return row && isOpenFor(await runs.one(row.run_id), row.made_at) ? row : null;
-      });
+      const found = await joins.make(request.socket.remoteAddress ?? '', '', () => codes.find(code));
       if (!found) throw refusedField('/code', code, 'a code that is on a station’s label today');
       const { run_id: runId, station } = found;
+      await makeRoom(runId, station);
       const token = await passes.add(runId, station, deviceIn(request.get('user-agent')));
       response.cookie(stationCookie, token, {
         ...cookieOptions(request, routes.station(runId, station)),

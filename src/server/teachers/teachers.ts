@@ -39,13 +39,16 @@ const alreadySetUp = () =>
 export class Teachers {
   readonly #knex: Knex;
   readonly #now: () => number;
+  readonly #changed: () => Promise<void>;
   /** Printed where the program was started; whoever reads it there may be the first teacher. */
   readonly firstCode = randomCode(8);
   #any = false;
 
-  constructor(knex: Knex, now: () => number) {
+  /** @param changed is told when somebody may come who could not before, or no longer */
+  constructor(knex: Knex, now: () => number, changed: () => Promise<void>) {
     this.#knex = knex;
     this.#now = now;
+    this.#changed = changed;
   }
 
   /** Whether there is a teacher at all; once there is, there always is. */
@@ -96,6 +99,7 @@ export class Teachers {
     });
     this.#any = true;
     if (!isFirst) throw alreadySetUp();
+    await this.#changed();
     return id;
   }
 
@@ -122,6 +126,7 @@ export class Teachers {
       throw refusedField('/name', teacher.name, 'a name that no other teacher of this school has');
     }
     this.#any = true;
+    await this.#changed();
   }
 
   /** Who has this name and passphrase; null where nobody has both. */
@@ -146,6 +151,7 @@ export class Teachers {
       await transaction('teachers').where({ id }).update({ passphrase: hash });
       await endSessionsOf(transaction, id, but);
     });
+    await this.#changed();
   }
 
   /** Lets a teacher in no longer and ends their sessions. What they wrote stays, with their name. */
@@ -167,6 +173,7 @@ export class Teachers {
         .update({ closed_at: this.#now(), name_key: `closed ${id}` });
       await endSessionsOf(transaction, id);
     });
+    await this.#changed();
   }
 
   #open() {

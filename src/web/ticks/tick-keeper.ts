@@ -55,8 +55,10 @@ export class TickKeeper extends Watched<TicksState> {
     this.#tries.soon(0);
     try {
       const ticks = await request<TickNow[]>(`${routes.ticks}?begins=${encodeURIComponent(this.#begins)}`);
+      // What waits here is said later: it stands until it is sent.
+      const waiting = new Set(this.#waiting().map(({ what }) => what));
       for (const { what, done, at, celsius } of ticks)
-        this.#take({ what, done, at, ...(celsius !== undefined && { celsius }) });
+        if (!waiting.has(what)) this.#take({ what, done, at, ...(celsius !== undefined && { celsius }) });
       this.#write(knownKey(this.#begins), [...this.#known.values()]);
       this.set({ away: false });
       this.#tell();
@@ -81,17 +83,13 @@ export class TickKeeper extends Watched<TicksState> {
   }
 
   #take(tick: Tick) {
-    if (!tick.what.startsWith(this.#begins)) return;
-    const was = this.#known.get(tick.what);
-    if (!was || was.at <= tick.at) this.#known.set(tick.what, tick);
+    if (tick.what.startsWith(this.#begins)) this.#known.set(tick.what, tick);
   }
 
   /** What is kept on the device by any page of it, and what this one made: of each line the last word. */
   #waiting(): Tick[] {
     const all = new Map<string, Tick>();
-    for (const tick of [...this.#read(waitingKey), ...this.#own.values()]) {
-      if ((all.get(tick.what)?.at ?? 0) <= tick.at) all.set(tick.what, tick);
-    }
+    for (const tick of [...this.#read(waitingKey), ...this.#own.values()]) all.set(tick.what, tick);
     return [...all.values()];
   }
 

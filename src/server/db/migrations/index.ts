@@ -8,6 +8,7 @@ import * as room from './006-room';
 import * as prep from './007-prep';
 import * as tickReadings from './008-tick-readings';
 import * as laidLessons from './009-laid-lessons';
+import * as behindTheDoor from './010-behind-the-door';
 
 export interface Migration {
   name: string;
@@ -25,4 +26,5 @@ export const migrations: readonly Migration[] = [
   { name: '007-prep', up: prep.up },
   { name: '008-tick-readings', up: tickReadings.up },
   { name: '009-laid-lessons', up: laidLessons.up },
+  { name: '010-behind-the-door', up: behindTheDoor.up },
 ];
