@@ -71,6 +71,12 @@ export type PictureInFile = Of<typeof pictureInFileShape>;
 
 const headFields = { exportedAt: text(40), room: newRoomShape, class: classShape };
 
+/** Pictures that photos name and whose files were lost where the run was. */
+const missingPictures = about(
+  'pictures that photos name and that were lost before this was written',
+  optional(list(pictureHash(), mostPicturesInFile)),
+);
+
 const fileFields = {
   format: oneOf([runFileFormat]),
   ...headFields,
@@ -79,6 +85,7 @@ const fileFields = {
     'the pictures its photos name, as base64',
     optional(list(pictureInFileShape, mostPicturesInFile)),
   ),
+  missing: missingPictures,
 };
 
 const practicalShape = record('PracticalInFile', { ...practicalFields, plan: planShape });
@@ -94,7 +101,7 @@ export const runFileShape = record('RunFile', {
 export type RunFile = Of<typeof runFileShape>;
 
 /** What ran, without its entries: all of a file but what may be long. */
-export type RunHead = Pick<RunFile, 'exportedAt' | 'practical' | 'room' | 'class' | 'run'>;
+export type RunHead = Pick<RunFile, 'exportedAt' | 'practical' | 'room' | 'class' | 'run' | 'missing'>;
 
 /** `run.json` of an archive. */
 export const runArchiveShape = record('RunArchive', {
@@ -105,6 +112,7 @@ export const runArchiveShape = record('RunArchive', {
   run: runShape,
   entries: about('lines of log.jsonl', whole(0, mostEntriesInFile)),
   pictures: about('files under pictures/, each named by its SHA-256', whole(0, mostPicturesInFile)),
+  missing: missingPictures,
 });
 export type RunArchive = Of<typeof runArchiveShape>;
 

@@ -51,6 +51,13 @@ export interface School {
   budgets: Budget[];
 }
 
+/** How the copies of the database go, and how much room the disk has. */
+export interface StorageState extends BackupState {
+  freeBytes: number;
+  /** It is little: pictures will soon not be taken any more. */
+  low: boolean;
+}
+
 /** How the copies of the database go. */
 export interface BackupState {
   /** The newest, ms since 1970; null: there is none yet. */

@@ -15,6 +15,7 @@ import { Classes } from './classes/classes';
 import { classRoutes } from './classes/routes';
 import type { Backups } from './db/backups';
 import { noteDoorsOf } from './db/doors';
+import { isOutOfRoom } from './db/patience';
 import { daysRoutes } from './days/routes';
 import { SharedCalendar } from './days/shared-calendar';
 import { LaidLessons, programIn } from './days/laid-lessons';
@@ -106,6 +107,8 @@ export interface App {
   gate: Gate;
   /** Takes back what a killed program left half-way. */
   tidy(): Promise<void>;
+  /** Takes away pictures that no entry names. */
+  tidyPictures(): Promise<void>;
   /** Works out in the background what will be asked for soon, once nothing changes for a while. */
   lookAhead(): void;
   close(): void;
@@ -150,10 +153,24 @@ export function createApp(options: AppOptions): App {
   return {
     ...{ express: app, school, rooms, classes, practicals, runs, files, probes, teachers, gate },
     async tidy() {
-      await parts.workshop.tidy();
-      await takeBack(options.knex);
-      await refreshIndex(options.knex, parts.now());
+      const jobs = [
+        () => parts.workshop.tidy(),
+        () => takeBack(options.knex),
+        () => refreshIndex(options.knex, parts.now()),
+        () => parts.pictures.sweep(),
+      ];
+      for (const job of jobs) {
+        try {
+          await job();
+        } catch (error) {
+          // A full disk keeps nobody from reading what is there; it is tidied at the next start.
+          if (!isOutOfRoom(error)) throw error;
+          options.logger.error({ err: error }, 'no room to tidy up');
+        }
+      }
     },
+    tidyPictures: () =>
+      parts.pictures.sweep().catch((err: unknown) => options.logger.error({ err }, 'no picture swept')),
     lookAhead,
     close() {
       clearTimeout(soon);
@@ -250,8 +267,14 @@ function putUp(gate: Gate, parts: PutUp, options: AppOptions) {
     },
   );
   gate.route(
-    { method: 'get', path: routes.backups, may: 'teacher', says: 'How the copies of the database go' },
-    () => options.backups?.state ?? { lastAt: null, failed: null },
+    {
+      ...{ method: 'get', path: routes.backups, may: 'teacher' },
+      says: 'How the copies of the database go, and how much room the disk has',
+    },
+    async () => ({
+      ...(options.backups?.state ?? { lastAt: null, failed: null }),
+      ...(await pictures.room()),
+    }),
   );
   gate.route(
     { method: 'get', path: '/healthz', may: 'anyone', says: 'Whether the server and its database answer' },

@@ -21,6 +21,8 @@ import type { Given } from './thread-main';
 import { inThread } from './threads/in-thread';
 import { lanAddresses, NotPossible, settingsFrom, type Settings } from './settings';
 
+/** What no entry names is taken away daily, ms. */
+const dayMs = 24 * 3_600_000;
 const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
 async function main(settings: Settings) {
@@ -64,6 +66,7 @@ async function main(settings: Settings) {
     process.exit(1);
   });
   backups.daily();
+  setInterval(() => void app.tidyPictures(), dayMs).unref();
   app.lookAhead();
 
   let closing = false;

@@ -1,5 +1,5 @@
-import { basename, join, resolve } from 'node:path';
-import { keptBefore, restore } from './db/restore';
+import { basename, dirname, join, resolve } from 'node:path';
+import { bringPictures, keptBefore, restore } from './db/restore';
 
 /** `npm run restore -- <file>` or `-- --undo`. */
 const data = resolve(process.env.TAWNY_DATA ?? 'data');
@@ -15,8 +15,11 @@ try {
     );
   }
   const { kept } = restore(data, resolve(given));
+  await bringPictures(data, dirname(resolve(given)));
   if (kept) process.stdout.write(`The database as it was is kept as ${kept}; --undo puts it back.\n`);
-  process.stdout.write(`Restored from ${basename(given)}. Start the program again.\n`);
+  process.stdout.write(
+    `Restored from ${basename(given)}. Start the program again: everybody signs in anew, and it names those whose passphrase was changed since.\n`,
+  );
 } catch (error) {
   process.stderr.write(`${(error as Error).message}\n`);
   process.exit(1);

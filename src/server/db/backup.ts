@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import { copyPictures, picturesFolder, sweepPictures } from '../pictures/picture-files';
 import { databaseFile } from './files';
 
 /** How many backups are kept. */
@@ -13,7 +14,7 @@ const allPages = 2_000_000_000;
 
 /**
  * Copies the database with SQLite’s own backup interface, over a connection of its own, so that others write meanwhile,
- * and drops the oldest copies. It takes the time the disk takes: the program has a thread do it.
+ * with the pictures it knows, each kept once for all copies, and drops the oldest. It takes the time the disk takes: the program has a thread do it.
  */
 export async function backUp(dataFolder: string, now: Date): Promise<string> {
   const folder = backupFolder(dataFolder);
@@ -29,9 +30,26 @@ export async function backUp(dataFolder: string, now: Date): Promise<string> {
     database.close();
   }
   unmark(part);
+  // Pictures first: a copy that is there is whole.
+  await copyPictures(picturesFolder(dataFolder), picturesFolder(folder), picturesIn(part));
   renameSync(part, file);
   for (const old of backupsIn(folder).slice(0, -kept)) rmSync(join(folder, old));
+  const named = new Set(backupsIn(folder).flatMap((name) => picturesIn(join(folder, name))));
+  await sweepPictures(picturesFolder(folder), named, Date.now() - 3_600_000);
   return file;
+}
+
+/** The pictures that a copy of the database knows. */
+function picturesIn(copy: string): string[] {
+  const database = new Database(copy, { readonly: true, fileMustExist: true });
+  try {
+    return database.prepare('SELECT hash FROM attachments').pluck().all() as string[];
+  } catch {
+    // One of a time before there were pictures, or damaged.
+    return [];
+  } finally {
+    database.close();
+  }
 }
 
 /** When the newest backup was made, ms since 1970; null where there is none. */

@@ -11,6 +11,7 @@ import {
 } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { copyPictures, picturesFolder } from '../pictures/picture-files';
 import { noteDoors } from './doors';
 import { databaseFile, decidedFile, finishRestore } from './files';
 import { migrations } from './migrations';
@@ -53,6 +54,15 @@ export function restore(dataFolder: string, given: string): { kept: string | nul
   finishRestore(dataFolder);
   for (const rest of ['-wal', '-shm']) rmSync(part + rest, { force: true });
   return { kept };
+}
+
+/** Brings the pictures that were kept beside a copy, but for those that are here. */
+export async function bringPictures(dataFolder: string, besideCopy: string): Promise<void> {
+  const from = picturesFolder(besideCopy);
+  if (!existsSync(from)) return;
+  const hashes = readdirSync(from).flatMap((part) => readdirSync(join(from, part)));
+  const whole = hashes.filter((name) => /^[0-9a-f]{64}$/.test(name));
+  await copyPictures(from, picturesFolder(dataFolder), whole);
 }
 
 /**

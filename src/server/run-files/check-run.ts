@@ -43,7 +43,8 @@ export async function checkRun(source: Source): Promise<SoundRun> {
   checkCounts(head!, checked, entries.count, pictures.size);
   checkTimes(checked, entries.count);
   checkTreatments(checked);
-  entries.checkWhole(checked, pictures);
+  // What was lost where the run was is not asked for here.
+  entries.checkWhole(checked, new Set([...pictures, ...(checked.missing ?? [])]));
   return { head: checked, entries: entries.count };
 }
 

@@ -52,7 +52,11 @@ export class RunFiles {
     this.#pictures = parts.pictures;
   }
 
-  /** @throws Problem 404 where there is no such run, or a picture of it was lost */
+  /**
+   * A run with the pictures that are here; those whose files were lost are named as missing, and keep nothing else back.
+   *
+   * @throws Problem 404 where there is no such run
+   */
   async write(id: string, layout: Layout, now: Date): Promise<WrittenRun> {
     const what = await this.#whatOf(id, layout, now);
     const bytes = written(layout, { log: this.#log, pictures: this.#pictures }, what);
@@ -67,12 +71,14 @@ export class RunFiles {
     const { startsAt, seed, probes, allocation, place, startedAt, finishedAt, clock } = run;
     const extent = await this.#log.extent(id);
     const pictures = layout === 'csv' ? [] : await this.#log.picturesIn(id, extent.until);
-    for (const hash of pictures) await this.#pictures.find(hash);
+    const missing: string[] = [];
+    for (const hash of pictures) if (!(await this.#pictures.has(hash))) missing.push(hash);
     return {
       run,
       ...extent,
-      pictures,
+      pictures: pictures.filter((hash) => !missing.includes(hash)),
       head: {
+        ...(missing.length > 0 && { missing }),
         exportedAt: now.toISOString(),
         practical: { id: run.practicalId, revision: number, savedAt, plan: run.plan },
         room,

@@ -84,9 +84,10 @@ async function* lines(log: Log, runId: string, until: number): AsyncGenerator<st
 }
 
 async function* document({ log, pictures }: From, what: Written): AsyncGenerator<string> {
-  const { exportedAt, practical, room, class: group, run } = what.head;
+  const { exportedAt, practical, room, class: group, run, missing } = what.head;
   const head = {
     ...{ format: runFileFormat, version: runFileVersion, exportedAt, practical, room, class: group, run },
+    ...(missing && { missing }),
   } satisfies Omit<RunFile, 'entries' | 'pictures'>;
   yield `${JSON.stringify(head).slice(0, -1)},\n"entries":[\n`;
   let between = '';

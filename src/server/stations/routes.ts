@@ -4,6 +4,7 @@ import { routes } from '../../contract/routes';
 import type { Run, RunNow } from '../../contract/runs';
 import { JoinStation, Nothing, type Joined, type StationsIn } from '../../contract/who';
 import { stationRange } from '../../core/run';
+import { authorOf } from '../actors/actor';
 import type { Gate } from '../actors/gate';
 import { cookieOptions, stationCookie } from '../actors/tokens';
 import { sendPage } from '../log/log-pages';
@@ -194,11 +195,11 @@ function ownPictureRoutes(gate: Gate, { runs, log, pictures }: StationParts): vo
       ...{ reads: pictureBytes },
       says: 'Keeps a picture taken at this station',
     },
-    async ({ request }) => {
+    async ({ actor, request }) => {
       const { run, hash } = await own(request);
       if (run.status === 'planned')
         throw new Problem(409, 'Not started', 'This run has not started. Nothing was kept.');
-      return pictures.keepBody(hash, request.body);
+      return pictures.keepBody(hash, request.body, { runId: run.id, author: authorOf(actor) });
     },
   );
   for (const size of ['whole', 'small'] as const) {

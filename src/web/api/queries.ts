@@ -12,7 +12,7 @@ import type { Imported } from '../../contract/run-file';
 import type { NewRoom, Room, RoomEdit } from '../../contract/rooms';
 import { routes } from '../../contract/routes';
 import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
-import type { BackupState, School, SchoolWaysEdit } from '../../contract/school';
+import type { School, StorageState, SchoolWaysEdit } from '../../contract/school';
 import { request, Unreachable } from './request';
 
 export const queryClient = new QueryClient({
@@ -32,7 +32,7 @@ export const useSchool = () =>
 export const useBackups = () =>
   useQuery({
     queryKey: ['backups'],
-    queryFn: () => request<BackupState>(routes.backups),
+    queryFn: () => request<StorageState>(routes.backups),
     refetchInterval: 10 * 60_000,
   });
 

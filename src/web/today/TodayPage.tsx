@@ -13,6 +13,20 @@ import { PracticalsList } from './PracticalsList';
 import { nextLesson, weekOf } from './week';
 import { WeekStrip } from './WeekStrip';
 
+/** The disk is filling up: somebody must know while everything still goes on. */
+function RoomNotice() {
+  const { data } = useBackups();
+  if (!data?.low) return null;
+  return (
+    <Box mb="5">
+      <Notice kind="stop">
+        Little room is left on the disk of the server: {Math.round(data.freeBytes / 1e6)} MB. Pictures stop
+        being taken at 300 MB; readings and notes go on. Tell whoever looks after this machine.
+      </Notice>
+    </Box>
+  );
+}
+
 /** A copy of the database that could not be made: somebody must know. */
 function BackupNotice() {
   const { data } = useBackups();
@@ -60,6 +74,7 @@ export function TodayPage() {
         <Flex flex="1" direction={{ base: 'column', lg: 'row' }}>
           <Box flex="1" minW="0" px={{ base: '4', md: '7' }} py="6">
             <BackupNotice />
+            <RoomNotice />
             <WeekStrip name="This week" days={weekOf(now, 0, runs)} now={now.getTime()} />
             <WeekStrip name="Next week" days={weekOf(now, 1, runs)} now={now.getTime()} />
             <PracticalsList />
