@@ -1,4 +1,15 @@
-import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
@@ -11,7 +22,7 @@ import { openDatabase } from './open';
 import { Sessions } from '../teachers/sessions';
 import { Teachers } from '../teachers/teachers';
 import { noteDoorsOf } from './doors';
-import { keptBefore, restore } from './restore';
+import { bringPictures, keptBefore, restore } from './restore';
 
 let data: string;
 let knex: Knex;
@@ -44,6 +55,31 @@ describe('backups', () => {
     rmSync(folder());
     await backups.make();
     expect(backups.state.failed).toBeNull();
+  });
+
+  it('take pictures along, each once for all copies, and bring back those that were lost', async () => {
+    const picture = (folderOf: string, hash: string) => join(folderOf, 'pictures', hash.slice(0, 2), hash);
+    const hashes = ['a'.repeat(64), 'b'.repeat(64)];
+    for (const hash of hashes) {
+      mkdirSync(join(picture(data, hash), '..'), { recursive: true });
+      writeFileSync(picture(data, hash), `picture ${hash}`);
+      writeFileSync(`${picture(data, hash)}-small`, 'small');
+      const row = { hash, type: 'image/png', bytes: 9, thumbnail: `${hash}-small`, added_at: 0 };
+      await knex('attachments').insert(row);
+    }
+    await backUp(data, new Date(1e12));
+    const { ino } = statSync(picture(folder(), hashes[0]!));
+    await backUp(data, new Date(2e12));
+    expect(statSync(picture(folder(), hashes[0]!)).ino).toBe(ino);
+    rmSync(join(data, 'pictures'), { recursive: true });
+    await bringPictures(data, folder());
+    for (const hash of hashes) expect(readFileSync(picture(data, hash), 'utf8')).toBe(`picture ${hash}`);
+    // One that no copy knows any more goes from the copies too.
+    await knex('attachments').where({ hash: hashes[1] }).delete();
+    for (const name of readdirSync(folder(), { recursive: true, encoding: 'utf8' }))
+      utimesSync(join(folder(), name), 1, 1);
+    for (let i = 0; i < 14; i += 1) await backUp(data, new Date(3e12 + i));
+    expect(hashes.map((hash) => existsSync(picture(folder(), hash)))).toEqual([true, false]);
   });
 
   it('one that was killed half-way is no backup, and gone with the next', async () => {

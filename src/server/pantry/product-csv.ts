@@ -4,7 +4,7 @@ import type { FieldProblem } from '../../contract/problem';
 import { allergenIds, type AllergenId } from '../../core/ingredients';
 import { mostProducts, productShape, stores, type Product, type Store } from '../../core/order';
 import { refusalsOf } from '../../core/shape';
-import { formula } from '../csv/formula';
+import { asTyped, formula, inert } from '../csv/formula';
 
 const productColumns = [
   'ingredient',
@@ -34,16 +34,18 @@ export const csvOfProducts = (products: readonly Product[]): string =>
   `\uFEFF${Papa.unparse(
     {
       fields: productColumns,
-      data: products.map((one) => [
-        ...[one.ingredient, one.name, one.packG, one.price ?? '', one.supplier, one.store ?? ''],
-        ...[
-          one.keepsDays ?? '',
-          one.allergens === null ? '' : one.allergens.length === 0 ? 'none' : one.allergens.join(' '),
-        ],
-      ]),
+      data: products.map((one) => rowOf(one).map(inert)),
     },
     { escapeFormulae: formula, newline: '\r\n' },
   )}\r\n`;
+
+const rowOf = (one: Product) => [
+  ...[one.ingredient, one.name, one.packG, one.price ?? '', one.supplier, one.store ?? ''],
+  ...[
+    one.keepsDays ?? '',
+    one.allergens === null ? '' : one.allergens.length === 0 ? 'none' : one.allergens.join(' '),
+  ],
+];
 
 /** A line of a file that cannot be taken, as a field of the request. */
 const wrong = (line: number, column: string, value: unknown, allowed: string): FieldProblem => ({
@@ -85,7 +87,7 @@ export function readProducts(csv: string): { products: Product[] } | { errors: F
   const commas = meta.delimiter !== ',';
   const errors: FieldProblem[] = [];
   const products = rows.map((row, i) => {
-    const cells = new Map(names.map((name, column) => [name, (row[column] ?? '').trim()]));
+    const cells = new Map(names.map((name, column) => [name, asTyped(row[column] ?? '').trim()]));
     return productOf(cells, { line: i + 2, commas, errors });
   });
   return errors.length > 0 ? { errors: errors.slice(0, mostTold) } : { products };

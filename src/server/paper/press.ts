@@ -6,14 +6,19 @@ import { inThread } from '../threads/in-thread';
 import type { PaperAsked, PaperTold } from './papers';
 
 interface Printing {
+  /** Who asked for it. */
+  owner: string;
   state: PaperState;
   pdf: Uint8Array | null;
 }
 
-/** Files that are made or were made lately. */
-const mostKept = 6;
-/** So many wait for their turn. */
-const mostWaiting = 12;
+/** Of one person so many that were made are kept, and so many may be being made at once. */
+const mostOf = { kept: 3, making: 4 };
+/** So many are kept of all together, and so many wait for their turn. */
+const mostKept = 24;
+const mostWaiting = 16;
+
+const isMaking = ({ ready, failed }: PaperState) => !ready && failed === null;
 
 /** Makes files of pages, one at a time, in threads of their own: others are served meanwhile. */
 export class Press {
@@ -41,15 +46,31 @@ export class Press {
     });
   }
 
-  /** Begins a file and says how it is asked for. */
-  begin(ask: () => Promise<PaperAsked>): PaperState {
+  /**
+   * Begins a file and says how it is asked for. One that is not made yet is never dropped for another.
+   *
+   * @throws Problem 503 where its owner, or all together, have too many begun
+   */
+  begin(owner: string, ask: () => Promise<PaperAsked>): PaperState {
+    const making = [...this.#printings.values()].filter(({ state }) => isMaking(state));
+    const own = making.filter((one) => one.owner === owner);
+    if (own.length >= mostOf.making || making.length >= mostWaiting) {
+      throw new Problem(
+        503,
+        'Too many at once',
+        own.length >= mostOf.making
+          ? `${own.length} files of yours are being made. Ask again when one of them is ready.`
+          : 'Many files are being made just now. Try again in a minute.',
+      );
+    }
     const id = uuid();
     const printing: Printing = {
+      owner,
       state: { id, done: 0, of: 1, ready: false, failed: null, pages: null },
       pdf: null,
     };
     this.#printings.set(id, printing);
-    for (const old of [...this.#printings.keys()].slice(0, -mostKept)) this.#printings.delete(old);
+    this.#dropOld(owner);
     void this.#line(async () => {
       try {
         for await (const told of this.#told(await ask())) {
@@ -66,6 +87,14 @@ export class Press {
       }
     });
     return printing.state;
+  }
+
+  /** Of those that are made the oldest go: of their owner, and of all. */
+  #dropOld(owner: string) {
+    const made = [...this.#printings].filter(([, { state }]) => !isMaking(state));
+    const own = made.filter(([, one]) => one.owner === owner);
+    for (const [id] of [...own.slice(0, -mostOf.kept), ...made.slice(0, -mostKept)])
+      this.#printings.delete(id);
   }
 
   state(id: string): PaperState {

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { calendarDay } from '../../core/days';
 import { freshWords, packWords, storeWords } from '../../core/order';
-import { formula } from '../csv/formula';
+import { formula, inert } from '../csv/formula';
 import type { MadeOrder } from './orders';
 
 const columns = [
@@ -35,5 +35,5 @@ export function csvOfOrder({ order }: MadeOrder): string {
       freshWords(one),
     ]);
   });
-  return `\uFEFF${Papa.unparse({ fields: columns, data: rows }, { escapeFormulae: formula, newline: '\r\n' })}\r\n`;
+  return `\uFEFF${Papa.unparse({ fields: columns, data: rows.map((row) => row.map(inert)) }, { escapeFormulae: formula, newline: '\r\n' })}\r\n`;
 }

@@ -14,7 +14,7 @@ import {
 import type { Run } from '../../contract/runs';
 import type { Log, LogRow } from '../log/log';
 import type { Pictures } from '../pictures/pictures';
-import { formula } from '../csv/formula';
+import { formula, inert } from '../csv/formula';
 import { csvColumns, csvRows } from './log-csv';
 
 /** What a run is written from: up to a place in its log, so that what comes meanwhile is not half in it. */
@@ -109,7 +109,9 @@ async function* csv({ log }: From, { run, until }: Written): AsyncGenerator<stri
   // The mark at the start lets spreadsheets see that it is UTF-8.
   yield `\uFEFF${csvColumns.join(',')}${newline}`;
   for await (const rows of log.rowsByTime(run.id, until)) {
-    const data = csvRows(run, rows);
+    const data = csvRows(run, rows).map((row) =>
+      Object.fromEntries(Object.entries(row).map(([column, cell]) => [column, inert(cell)])),
+    );
     // Free text that a spreadsheet would take for a formula is quoted as text.
     const options = { newline, escapeFormulae: formula, header: false };
     yield Papa.unparse({ fields: [...csvColumns], data }, options) + newline;
