@@ -66,6 +66,7 @@ export {
   type StationPlan,
   type StationStep,
 } from './station-plan';
+export { blindPlan } from './blind-plan';
 export { planOfStation } from './plan-of-station';
 export { readFormula, type ReadFormula } from './read-formula';
 export { readIngredient, type ReadIngredient } from './read-ingredient';

@@ -19,6 +19,8 @@ export interface View {
   actor: Actor;
   /** Only what is of this station or of all; null: everything. */
   station: number | null;
+  /** Whether an entry is not for this viewer, whatever station it is of. */
+  hides?(entry: LoggedEntry): boolean;
   /** The run as this viewer has it. */
   show(run: Run): Run;
   /** Entries after a place in the log, a page of them. */
@@ -176,10 +178,10 @@ class Viewer {
       this.catchUp();
       return;
     }
-    const { station } = this.view;
+    const { station, hides } = this.view;
     const isNew = ({ seq }: LoggedEntry) => seq > this.#seq;
     const isOwn = (one: LoggedEntry) => station === null || one.station === station || one.station === null;
-    const own = entries.filter((one) => isNew(one) && isOwn(one));
+    const own = entries.filter((one) => isNew(one) && isOwn(one) && !hides?.(one));
     this.#seq = Math.max(this.#seq, entries.at(-1)!.seq);
     if (own.length > 0) this.send(own.length === entries.length ? whole : eventOf(own));
   }

@@ -5,6 +5,7 @@ import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
 import { logNext, logPage } from '../../contract/batch-size';
 import { withConnection } from '../db/connection';
+import type { Entry } from '../../core/run';
 import type { Authors } from '../teachers/authors';
 
 const pack = promisify(gzip);
@@ -16,6 +17,16 @@ export interface LogPage {
   entries: number;
   /** Place of its last entry in the log; where it has none, the place that was asked about. */
   last: number;
+}
+
+/** Without what was weighed out for a station by others, and what was put right of it. */
+const seenBlind = `AND NOT (kind = 'weighed' AND json_extract(body, '$.by') = 'staff')
+  AND NOT (kind = 'correction' AND json_extract(body, '$.to.kind') = 'weighed' AND json_extract(body, '$.to.by') = 'staff')`;
+
+/** Whether an entry tells how much of something others weighed out. */
+export function tellsWeights({ body }: Entry): boolean {
+  const shown = body.kind === 'correction' ? body.to : body;
+  return shown?.kind === 'weighed' && shown.by === 'staff';
 }
 
 /** A page that is kept: with the place of the last entry of the whole run when it was made. */
@@ -63,15 +74,16 @@ export class LogPages {
    * last until none come.
    *
    * @param station only what is of this station, or of all; null for everything
+   * @param blind without what others weighed out for it
    */
-  async after(runId: string, seq: number, station: number | null = null): Promise<LogPage> {
+  async after(runId: string, seq: number, station: number | null = null, blind = false): Promise<LogPage> {
     const nameOf = await this.#authors.namer();
-    const key = JSON.stringify([runId, seq, station, this.#authors.names]);
+    const key = JSON.stringify([runId, seq, station, blind, this.#authors.names]);
     const being = this.#beingMade.get(key);
     const shared = this.#kept.get(key) ?? (being && (await being));
     // One that is not full may have been read before what was written since.
     if (shared && (isFull(shared) || !(await this.#goesOn(runId, shared.until)))) return shared;
-    const making = this.#make(runId, seq, station, nameOf);
+    const making = this.#make(runId, seq, { station, blind }, nameOf);
     this.#beingMade.set(key, making);
     try {
       const page = await making;
@@ -93,10 +105,11 @@ export class LogPages {
   async #make(
     runId: string,
     seq: number,
-    station: number | null,
+    { station, blind }: { station: number | null; blind: boolean },
     nameOf: (author: string | null) => string | undefined,
   ): Promise<KeptPage> {
-    const own = station === null ? '' : 'AND (station = @station OR station IS NULL)';
+    const own =
+      (station === null ? '' : 'AND (station = @station OR station IS NULL) ') + (blind ? seenBlind : '');
     const { rows, until } = await withConnection(this.#knex, (connection) => ({
       rows: connection
         .prepare(

@@ -10,7 +10,7 @@ import type { Runs } from '../runs/runs';
 import type { Writer } from './fits';
 import type { Live, View } from './live';
 import type { Log } from './log';
-import { sendPage, type LogPages } from './log-pages';
+import { sendPage, tellsWeights, type LogPages } from './log-pages';
 
 /** Keeps entries and tells everyone who watches the run. */
 export async function keepAndTell(log: Log, live: Live, run: Run, entries: readonly Entry[], writer: Writer) {
@@ -83,15 +83,16 @@ export function watch(
   { pages, live }: LogParts,
   { actor, request, response }: Call<Actor>,
   run: Run,
-  { station, show }: Pick<View, 'station' | 'show'>,
+  { station, show, isBlind = () => false }: Pick<View, 'station' | 'show'> & { isBlind?: () => boolean },
 ): undefined {
   const since = placeInLog(request.get('Last-Event-ID') ?? request.query.after);
   if (request.method === 'HEAD') {
     endHead(response);
     return;
   }
-  const after = (seq: number) => pages.after(run.id, seq, station);
-  live.watch(response, { actor, station, show, after }, run, since);
+  const after = (seq: number) => pages.after(run.id, seq, station, isBlind());
+  const hides = (entry: Entry) => isBlind() && tellsWeights(entry);
+  live.watch(response, { actor, station, show, after, hides }, run, since);
 }
 
 /** Whoever asks only for the head is told it and no more. */

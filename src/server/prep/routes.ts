@@ -4,6 +4,7 @@ import { BudgetSet } from '../../contract/school';
 import type { Gate } from '../actors/gate';
 import { momentIn } from '../problems/moment';
 import { refusedField } from '../problems/problem';
+import type { Live } from '../log/live';
 import type { Runs } from '../runs/runs';
 import type { SchoolSettings } from '../school/school';
 import type { ThermometerChecks } from './thermometer-checks';
@@ -16,6 +17,7 @@ import type { TickList } from './tick-list';
 export interface PrepParts {
   runs: Runs;
   preps: Preps;
+  live: Live;
   orders: Orders;
   ticks: TickList;
   checks: ThermometerChecks;
@@ -39,7 +41,7 @@ export function orderAskedIn(query: Record<string, unknown>): OrderAsked {
 }
 
 export function prepRoutes(gate: Gate, parts: PrepParts): void {
-  const { runs, preps, checks, school } = parts;
+  const { runs, preps, live, checks, school } = parts;
   gate.route(
     { method: 'get', path: routes.runPrep(':id'), may: 'teacher', says: 'How a run is prepared' },
     async ({ request }) => preps.of((await runs.one(request.params.id as string)).id),
@@ -49,7 +51,13 @@ export function prepRoutes(gate: Gate, parts: PrepParts): void {
       ...{ method: 'put', path: routes.runPrep(':id'), may: 'teacher', body: PrepEdit },
       says: 'Changes how a run is prepared from the version it was read at',
     },
-    async ({ request, body }) => preps.change((await runs.one(request.params.id as string)).id, body),
+    async ({ request, body }) => {
+      const run = await runs.one(request.params.id as string);
+      const prep = await preps.change(run.id, body);
+      // Open tablets see themselves otherwise from now on.
+      live.run(run);
+      return prep;
+    },
   );
   gate.route(
     {

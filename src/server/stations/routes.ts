@@ -147,7 +147,9 @@ function ownRoutes(gate: Gate, parts: StationParts): void {
     },
     async ({ request, response }) => {
       const { run, station } = await own(request);
-      return sendPage(request, response, await pages.after(run.id, placeInLog(request.query.after), station));
+      const { ways } = await preps.of(run.id);
+      const after = placeInLog(request.query.after);
+      return sendPage(request, response, await pages.after(run.id, after, station, ways.blind));
     },
   );
   gate.route(
@@ -172,8 +174,12 @@ function ownRoutes(gate: Gate, parts: StationParts): void {
       const { run, station } = await own(call.request);
       // Read once, so that it is known whenever the run changes.
       await preps.of(run.id);
-      const show = (one: Run) => stationRun(one, station, preps.known(one.id).ways.blind);
-      return watch(parts, call, run, { station, show });
+      const isBlind = () => preps.known(run.id).ways.blind;
+      return watch(parts, call, run, {
+        station,
+        isBlind,
+        show: (one) => stationRun(one, station, isBlind()),
+      });
     },
   );
 }

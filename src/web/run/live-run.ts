@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { BatchReceipt, LoggedEntry } from '../../contract/entries';
-import type { Run, RunNow } from '../../contract/runs';
+import type { Run, RunNow, StationRun } from '../../contract/runs';
 import { Notebook, pictureOf, runTime, truthIn, type Entry, type QuickEntry } from '../../core/run';
 import { logPages } from '../api/log-pages';
 import { request, SignedOut, Unreachable } from '../api/request';
@@ -201,8 +201,10 @@ export class LiveRun extends Watched<LiveState> {
 
   #hearRun({ run, epoch }: RunNow) {
     const began = this.state().run.startedAt === null && run.startedAt !== null;
+    // Blind from now on: what was sent before tells too much.
+    const blinded = isBlind(run) && !isBlind(this.state().run);
     // Another database: what is on this page is not what is there.
-    this.set({ run, anew: began || epoch !== this.#epoch, version: this.state().version + 1 });
+    this.set({ run, anew: began || blinded || epoch !== this.#epoch, version: this.state().version + 1 });
     if (this.door.station !== null) void this.#keepAsSeen();
   }
 
@@ -250,3 +252,6 @@ export class LiveRun extends Watched<LiveState> {
     await this.#store.keepRun(this.door.key, { now, seenAt: Date.now() }).catch(() => undefined);
   }
 }
+
+/** Whether a station carries a letter in place of its level. */
+const isBlind = (run: Run | StationRun) => 'blind' in run && run.blind !== null;
