@@ -14,6 +14,9 @@ export interface ProblemDocument {
   [more: string]: unknown;
 }
 
+/** Every answer of the program’s own bears it: what a portal of the network says in its place does not. */
+export const ownAnswer = 'x-tawny-beaker';
+
 export const problemType = 'application/problem+json';
 
 /** A field problem as a sentence: “altitudeM is 90000; allowed: a number from −500 to 6000 m”. */

@@ -3,8 +3,8 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { Router, type Express, type Request } from 'express';
 import type { Knex } from 'knex';
+import { ownAnswer } from '../contract/problem';
 import { routes } from '../contract/routes';
-import { RiskScale, SchoolWaysEdit } from '../contract/school';
 import type { Actor } from './actors/actor';
 import { Authors } from './teachers/authors';
 import { Deeds } from './actors/deeds';
@@ -54,6 +54,7 @@ import { RunFiles } from './run-files/run-files';
 import { Workshop } from './run-files/workshop';
 import { runRoutes } from './runs/routes';
 import { Runs } from './runs/runs';
+import { schoolRoutes } from './school/routes';
 import { SchoolSettings } from './school/school';
 import { headers, serveWeb } from './serve-web';
 import { Codes } from './stations/codes';
@@ -135,6 +136,10 @@ export function createApp(options: AppOptions): App {
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
   app.use(headers());
+  app.use((_request, response, next) => {
+    response.setHeader(ownAnswer, options.version);
+    next();
+  });
   app.use(onlyOwnNames(options.names ?? ownNames('127.0.0.1')), onlyOwnWrites);
   // Live streams must not wait in a compressor's buffer.
   app.use(
@@ -239,50 +244,7 @@ function recogniser({ sessions, passes, school, isOpen }: Parts) {
 /** Every route of the program. */
 function putUp(gate: Gate, parts: PutUp, options: AppOptions) {
   const { runs, log, pages, live, pictures, probes, now } = parts;
-  gate.route(
-    {
-      method: 'get',
-      path: routes.school,
-      may: 'teacher',
-      says: 'Name of the school and version of the program',
-    },
-    () => parts.school.get(),
-  );
-  gate.route(
-    {
-      ...{ method: 'put', path: routes.riskScale, may: 'teacher', body: RiskScale },
-      says: 'Sets the school’s words for the risk that remains',
-    },
-    ({ body }) => parts.school.setRiskScale(body.words),
-  );
-  gate.route(
-    {
-      ...{ method: 'put', path: routes.schoolWays, may: 'teacher', body: SchoolWaysEdit },
-      says: 'Sets the school’s hours, bells and lists from the version they were read at',
-    },
-    async ({ body }) => {
-      const school = await parts.school.setWays(body);
-      parts.lookAhead();
-      return school;
-    },
-  );
-  gate.route(
-    {
-      ...{ method: 'get', path: routes.backups, may: 'teacher' },
-      says: 'How the copies of the database go, and how much room the disk has',
-    },
-    async () => ({
-      ...(options.backups?.state ?? { lastAt: null, failed: null }),
-      ...(await pictures.room()),
-    }),
-  );
-  gate.route(
-    { method: 'get', path: '/healthz', may: 'anyone', says: 'Whether the server and its database answer' },
-    async () => {
-      await options.knex.raw('SELECT 1');
-      return { ok: true };
-    },
-  );
+  schoolRoutes(gate, { ...parts, knex: options.knex, backups: () => options.backups?.state ?? null });
   const ended = (isGone: (actor: Actor) => boolean) => live.end(isGone);
   teacherRoutes(gate, { ...parts, ended });
   roomRoutes(gate, parts.rooms);

@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
-import { copyPictures, picturesFolder, sweepPictures } from '../pictures/picture-files';
+import { copyPictures, picturesFolder, sweepPictures } from '../picture-files/picture-files';
 import { databaseFile } from './files';
 
 /** How many backups are kept. */

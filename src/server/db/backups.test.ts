@@ -19,10 +19,7 @@ import { Backups } from './backups';
 import { settleEpoch } from './epoch';
 import { databaseFile } from './files';
 import { openDatabase } from './open';
-import { Sessions } from '../teachers/sessions';
-import { Teachers } from '../teachers/teachers';
-import { noteDoorsOf } from './doors';
-import { bringPictures, keptBefore, restore } from './restore';
+import { bringPictures, restore } from './restore';
 
 let data: string;
 let knex: Knex;
@@ -119,49 +116,5 @@ describe('which database it is', () => {
     copyFileSync(newest, databaseFile(data));
     knex = await openDatabase(data);
     expect((await settleEpoch(knex, data)).epoch).not.toBe(second);
-  });
-
-  it('that is put back opens no door again: sessions and tablets end, who left stays out, an older passphrase is nobody’s', async () => {
-    await settleEpoch(knex, data);
-    const teachers = () => new Teachers(knex, Date.now, () => noteDoorsOf(knex, data));
-    const passphrase = 'copper kettle on tuesday';
-    for (const [id, name] of [
-      ['head', 'R. Head'],
-      ['left', 'A. Left'],
-      ['new', 'B. New'],
-    ] as const)
-      await teachers().add({ id, name, passphrase, admin: id === 'head' });
-    await new Sessions(knex, Date.now).begin('head');
-    await backupsHere().make();
-    const copy = join(folder(), readdirSync(folder())[0]!);
-    await teachers().close('left');
-    await teachers().setPassphrase('new', 'brass scales in june');
-    for (const byHand of [false, true]) {
-      await knex.destroy();
-      if (byHand) {
-        for (const rest of ['', '-wal', '-shm']) rmSync(databaseFile(data) + rest, { force: true });
-        copyFileSync(copy, databaseFile(data));
-      } else restore(data, copy);
-      knex = await openDatabase(data);
-      expect((await settleEpoch(knex, data)).locked).toEqual(['B. New']);
-      expect(await knex('sessions').pluck('teacher_id')).toEqual([]);
-      const finds = (name: string, words: string) => teachers().find(name, words);
-      expect(await finds('R. Head', passphrase)).toBe('head');
-      expect(await finds('A. Left', passphrase)).toBeNull();
-      expect([await finds('B. New', passphrase), await finds('B. New', 'brass scales in june')]).toEqual([
-        null,
-        null,
-      ]);
-      // Started again it is the same, and nobody is put out once more.
-      await new Sessions(knex, Date.now).begin('head');
-      expect((await settleEpoch(knex, data)).locked).toBeNull();
-      expect(await knex('sessions').pluck('teacher_id')).toEqual(['head']);
-    }
-    // What was put aside is the newest: taken back, the passphrase of today opens.
-    await knex.destroy();
-    restore(data, keptBefore(data)!);
-    knex = await openDatabase(data);
-    await settleEpoch(knex, data);
-    expect(await teachers().find('B. New', 'brass scales in june')).toBe('new');
   });
 });

@@ -11,7 +11,7 @@ import {
 } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
-import { copyPictures, picturesFolder } from '../pictures/picture-files';
+import { copyPictures, picturesFolder } from '../picture-files/picture-files';
 import { noteDoors } from './doors';
 import { databaseFile, decidedFile, finishRestore } from './files';
 import { migrations } from './migrations';

@@ -2,7 +2,7 @@ import type { IncomingMessage, Server, ServerResponse } from 'node:http';
 import type { Socket } from 'node:net';
 
 /** Connections at once, of all and of one address; a class has a few hundred at most, also behind one address. */
-export const mostConnections = { inAll: 1500, anAddress: 500 };
+const mostConnections = { inAll: 1500, anAddress: 500 };
 
 interface Connection {
   socket: Socket;

@@ -7,7 +7,13 @@ import { mostPictureBytes, pictureTypes, type PictureKept } from '../../contract
 import { pictureOf, type EntryBody } from '../../core/run';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import { notesIn } from './notes-in';
-import { pictureFile, picturesFolder, smallOf, sweepPictures, writeWhole } from './picture-files';
+import {
+  pictureFile,
+  picturesFolder,
+  smallOf,
+  sweepPictures,
+  writeWhole,
+} from '../picture-files/picture-files';
 
 /** A picture may have so many points, a camera of 40 megapixels: what unpacks to more is not unpacked. */
 const mostPixels = 40e6;

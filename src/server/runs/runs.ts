@@ -11,7 +11,7 @@ import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { PantryShelf } from '../pantry/pantry';
 import type { Rooms } from '../rooms/rooms';
-import { shutStations } from '../stations/codes';
+import { shutStations } from './shut-stations';
 import { insertRun, ReadPlans, runOf, statusOf, type RunRow } from './run-row';
 
 /** What lists show of a run: no document is read for it. */

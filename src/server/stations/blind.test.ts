@@ -20,7 +20,7 @@ function runOf(plan: Plan): Run {
     ...{ stations: treatments.map((_, i) => i + 1), place: placeOf(school.rooms[0]!) },
     allocation: treatments.map(({ id }, i) => ({ station: i + 1, treatmentId: id })),
     ...{ status: 'running', startedAt: 1e12, finishedAt: null, clock: null },
-  } as Run;
+  };
 }
 
 /** A run as its page at a station has it. */

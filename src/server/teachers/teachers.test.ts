@@ -155,7 +155,7 @@ describe('what must not be half-done', () => {
           fresh.send('POST', '/api/first', { code, name: `Teacher ${i}`, passphrase: words }),
         ),
       );
-      expect(answers.map(({ status }) => status).sort()).toEqual([201, ...Array(7).fill(409)]);
+      expect(answers.map(({ status }) => status).sort()).toEqual([201, ...Array<number>(7).fill(409)]);
       expect(await fresh.knex('teachers').pluck('admin')).toEqual([1]);
     } finally {
       await fresh.stop();

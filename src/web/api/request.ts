@@ -1,4 +1,5 @@
 import {
+  ownAnswer,
   problemSentence,
   problemType,
   type FieldProblem,
@@ -80,6 +81,8 @@ export async function request<T>(
   } catch {
     throw new Unreachable();
   }
+  // The page where one signs in to the network, say, answers anything with anything.
+  if (!response.headers.has(ownAnswer)) throw new Unreachable();
   if (response.ok) init.heard?.(response.headers);
   const answer: unknown = await response.json().catch(() => {
     // Broken off half-way, or something between us and the server answered in its place.

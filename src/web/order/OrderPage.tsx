@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { addDays, format, startOfWeek } from 'date-fns';
+import { addDays, format } from 'date-fns';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { OrderAnswer } from '../../contract/prep';
@@ -20,16 +20,7 @@ import { DayField } from './DayField';
 import { Head } from './Head';
 import { Leftovers } from './Leftovers';
 import { OrderTable } from './OrderTable';
-
-const startOfDay = (at: number) => new Date(at).setHours(0, 0, 0, 0);
-
-/** Monday to the next Monday, of this week or where it is nearly over of the next. */
-function presentWeek(): { from: number; to: number } {
-  const now = new Date();
-  const monday = startOfWeek(now, { weekStartsOn: 1 });
-  const from = now.getDay() === 0 || now.getDay() >= 5 ? startOfDay(now.getTime()) : monday.getTime();
-  return { from, to: addDays(monday, now.getDay() === 0 || now.getDay() >= 5 ? 14 : 7).getTime() };
-}
+import { presentWeek } from './present-week';
 
 /** One order for all the lessons of some days. */
 export function OrderPage() {

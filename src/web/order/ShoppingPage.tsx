@@ -1,16 +1,26 @@
 import { Box, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
+import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { freshWords, massWords, purchaseWords, storeWords, stores } from '../../core/order';
 import { useOrder } from '../api/prep-queries';
 import { remembered, TickLine, TickPage } from '../ticks/TickPage';
 import { useTicks } from '../ticks/use-ticks';
 import { Waiting } from '../ui/Notice';
+import { presentWeek } from './present-week';
+
+/** The days an address asks for; those of the present order where it does not, or not in numbers. */
+function daysAsked(query: URLSearchParams): { from: number; to: number } {
+  const moment = (name: string) => (query.get(name) ? Number(query.get(name)) : NaN);
+  const [from, to] = [moment('from'), moment('to')];
+  return to > from ? { from, to } : presentWeek();
+}
 
 /** What is bought, day by day and shelf by shelf, to be ticked off in the shop; it works without the network. */
 export function ShoppingPage() {
   const [query] = useSearchParams();
-  const [from, to] = [Number(query.get('from')), Number(query.get('to'))];
+  const asked = query.toString();
+  const { from, to } = useMemo(() => daysAsked(new URLSearchParams(asked)), [asked]);
   const without = (query.get('without') ?? '').split(',').filter(Boolean);
   const { data, error } = useOrder(from, to, without);
   const order = remembered(`tawny-shopping ${from} ${to} ${without.join()}`, data);

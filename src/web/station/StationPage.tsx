@@ -4,6 +4,7 @@ import { blindedState, stationState, type QuickEntry } from '../../core/run';
 import { blindOf } from './blind-of';
 import { SignedOut } from '../api/request';
 import { stationDoor } from '../api/doors';
+import { indexedDbStore } from '../outbox/store';
 import type { LiveRun } from '../run/live-run';
 import { useLiveRun, useLiveState, useTick } from '../run/use-live-run';
 import { vesselScales } from '../run/vessel-scale';
@@ -21,9 +22,25 @@ const NotIn = lazy(() => import('./NotIn').then((page) => ({ default: page.NotIn
 export function StationPage({ runId, station }: { runId: string; station: string }) {
   const door = useMemo(() => stationDoor(runId, Number(station)), [runId, station]);
   const { live, error, retry } = useLiveRun(door);
-  if (!live && error instanceof SignedOut) return <NotIn runId={runId} station={station} onIn={retry} />;
+  const waiting = useWaitingHere(runId, door.key, !live && error instanceof SignedOut);
+  if (!live && error instanceof SignedOut) return <NotIn {...{ runId, station, waiting }} onIn={retry} />;
   if (!live) return <Waiting error={error} />;
   return <OpenStation live={live} station={Number(station)} />;
+}
+
+/** How many entries of a station wait on this tablet, where the page of the run itself does not open. */
+function useWaitingHere(runId: string, door: string, asked: boolean): number {
+  const [waiting, setWaiting] = useState(0);
+  useEffect(() => {
+    if (!asked) return;
+    indexedDbStore()
+      .all(runId)
+      .then(
+        (all) => setWaiting(all.filter((one) => !one.sent && (one.door ?? door) === door).length),
+        () => undefined,
+      );
+  }, [asked, runId, door]);
+  return waiting;
 }
 
 function OpenStation({ live, station }: { live: LiveRun; station: number }) {
