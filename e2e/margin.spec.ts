@@ -1,3 +1,4 @@
+import type { RunSummary } from '../src/contract/practicals';
 import { field } from './field';
 import { TestServer } from './server';
 import { expect, test } from './test';
@@ -104,4 +105,21 @@ test('on a narrow screen the remarks stand below the sheet, and nothing runs out
   await page.goto(`${server.url}/practicals/practical-scones/plan`);
   await expect(page.getByRole('note').first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(800);
+});
+
+test('results and report of a run are no wider than a phone, and a shopping list asks for no dates', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const runs = await server.json<RunSummary[]>('/api/runs');
+  const { id } = runs.find(({ status }) => status === 'finished')!;
+  for (const [address, there] of [
+    [`/runs/${id}/results`, 'What this tells'],
+    [`/runs/${id}/report`, 'What the stations measured'],
+    ['/shopping', 'Shopping list'],
+  ] as const) {
+    await page.goto(server.url + address);
+    await expect(page.getByText(there).first()).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(390);
+  }
 });

@@ -1,3 +1,4 @@
+import { inert } from './csv/formula';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Practical, Revision, RevisionPage, StaleEdit } from '../contract/practicals';
 import type { ProblemDocument } from '../contract/problem';
@@ -211,7 +212,8 @@ describe('a run file', () => {
     const notes = trick.map((text) => entryAt(Date.now(), 2, { kind: 'deviation', text }));
     await server.send('POST', `/api/runs/${run}/log`, { entries: notes });
     const csv = await (await fetch(`${server.url}/api/runs/${run}/log.csv`)).text();
-    for (const text of trick) expect(csv, text).toContain(`'${text}`);
+    // One that begins a cell by another sign has an apostrophe there too.
+    for (const text of trick) expect(csv, text).toContain(`'${inert(text)}`);
   });
 });
 

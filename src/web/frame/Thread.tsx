@@ -15,11 +15,23 @@ export function Thread({ stops, at }: { stops: readonly Stop[]; at: string }) {
     [stops],
   );
   return (
-    <Flex as="nav" aria-label="Stops of this practical" align="center" flexWrap="nowrap">
+    <Flex
+      as="nav"
+      aria-label="Stops of this practical"
+      align="center"
+      flexWrap={{ base: 'wrap', md: 'nowrap' }}
+      columnGap={{ base: '4', md: '0' }}
+    >
       {stops.map((stop, i) => (
         <Flex key={stop.name} align="center">
           {i > 0 && (
-            <Box w={{ base: '2', xl: '3', '2xl': '9' }} h="2px" bg="rule" mx={{ base: '1.5', xl: '2' }} />
+            <Box
+              display={{ base: 'none', md: 'block' }}
+              w={{ base: '2', xl: '3', '2xl': '9' }}
+              h="2px"
+              bg="rule"
+              mx={{ base: '1.5', xl: '2' }}
+            />
           )}
           <ThreadStop stop={stop} open={stop.name === at} number={i + 1} />
         </Flex>
