@@ -8,6 +8,7 @@ import { demoSchool, SimulatedClass } from '../demo';
 import { createApp, type App } from './app';
 import { insertClass } from './classes/classes';
 import { Backups } from './db/backups';
+import { keepBallast, withBallast } from './db/ballast';
 import { settleEpoch } from './db/epoch';
 import { NewerFile, openDatabase } from './db/open';
 import { ownNames } from './door/door';
@@ -26,7 +27,9 @@ const dayMs = 24 * 3_600_000;
 const logger = pino({ level: process.env.TAWNY_LOG ?? 'warn' });
 
 async function main(settings: Settings) {
-  const knex = await openDatabase(settings.data);
+  // A full disk keeps nobody from what is there: a start finds room that was laid aside.
+  const knex = await withBallast(settings.data, () => openDatabase(settings.data));
+  keepBallast(settings.data);
   const { epoch, locked } = await settleEpoch(knex, settings.data);
   if (locked) sayPutBack(locked);
   const web = join(dirname(fileURLToPath(import.meta.url)), '..', 'web');
