@@ -22,7 +22,7 @@ const roomSource: Source = {
 const [roomC, tapC] = [20, 15];
 const boilsUp =
   /\b(?:bring|heat|warm|take)\b[^.;]{0,60}\bto (?:a|the) (?:rolling |full |gentle )?boil\b|\bboil (?:the |a |some )?(?:pan |pot |kettle )?(?:of )?(?:water|milk|stock|cream|syrup)\b|\buntil (?:it|they) (?:just )?boils?\b/i;
-const volume = /(\d+(?:[.,]\d+)?|½|¼|¾)\s*(ml|l|litres?|g|kg)\b(?! (?:weight|each))/i;
+const volume = /((?<!\d)\d+(?:[.,]\d+)?|½|¼|¾)\s*(ml|l|litres?|g|kg)\b(?! (?:weight|each))/i;
 /** Least in a pan for which it is worth saying, g. */
 const leastG = 50;
 

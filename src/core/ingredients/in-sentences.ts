@@ -17,7 +17,7 @@ const soughtNames = allNames
 
 /** Names that are doing: “cream the butter”, “butter a tin”, “oil two trays”, “flour the board”. */
 const doing =
-  /(?<=^|[.,;:]\s*|\b(?:and|then|lightly|to)\s+)(?:cream|butter|oil|flour|salt|sugar|water)(?= (?:the|a|an|your|two|both|it|them|together|in|well|butter|and (?:line|flour|sugar))\b)/giu;
+  /(?=[cbofsw])(?<=^|[.,;:]\s*|\b(?:and|then|lightly|to)\s+)(?:cream|butter|oil|flour|salt|sugar|water)(?= (?:the|a|an|your|two|both|it|them|together|in|well|butter|and (?:line|flour|sugar))\b)/giu;
 
 /** The telling items a sentence names outright (not by a loose word), one for each family, longest names first. */
 export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {

@@ -83,14 +83,15 @@ const fills = /^(heaped|heaping|rounded|level|scant|packed|firmly packed|lightly
 const sizes = /^(large|medium|small|big|medium-sized)\s+/i;
 /** How an ingredient is when it goes in. */
 const states =
-  /(?:,\s*|\s+\()((?:very )?(?:cold|chilled|frozen|soft|softened|at room temperature|room-warm|warm|lukewarm|hot|boiling|melted|sifted|sieved|beaten|lightly beaten|grated|finely grated|chopped|finely chopped|diced|sliced|cubed|crushed|mashed|toasted|ground|peeled|drained|soaked|stoned|separated|cut (?:in|into) .+)(?:(?:,| and) [\p{L} ]+)?)\)?$/iu;
+  /(?:,\s*|(?<!\s)\s+\()((?:very )?(?:cold|chilled|frozen|soft|softened|at room temperature|room-warm|warm|lukewarm|hot|boiling|melted|sifted|sieved|beaten|lightly beaten|grated|finely grated|chopped|finely chopped|diced|sliced|cubed|crushed|mashed|toasted|ground|peeled|drained|soaked|stoned|separated|cut (?:in|into) .+)(?:(?:,| and) [\p{L} ]+)?)\)?$/iu;
 
 /** A typed number: “1½”, “1 1/2”, “1.5”, “1,5”, “1,200”, “half a”. Null for none. */
 export function readAmount(text: string): number | null {
   const plain = text.trim().toLowerCase();
   if (plain in words) return words[plain]!;
-  const mixed = /^(\d+)?\s*(\d+)\s*[/⁄]\s*(\d+)$/.exec(plain) ?? null;
-  if (mixed && /\s/.test(plain.replace(/\s*[/⁄]\s*/, '/')) === (mixed[1] !== undefined)) {
+  const mixed = /^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/.exec(plain);
+  // “11/2” is more often a blank that was lost than eleven halves: no number.
+  if (mixed && (mixed[1] !== undefined || mixed[2]!.length === 1)) {
     const below = Number(mixed[3]);
     return below === 0 ? null : Number(mixed[1] ?? 0) + Number(mixed[2]) / below;
   }
@@ -109,11 +110,11 @@ export function readIngredient(text: string): ReadIngredient {
   const typed = text.trim().slice(0, 200);
   let rest = typed.replace(/\s+/g, ' ');
   const optional = /\b(optional|if liked|to taste)\b/i.test(rest);
-  rest = rest.replace(/[,;]?\s*\(?\b(optional|if liked|to taste)\b\)?/i, '').trim();
+  rest = rest.replace(/(?:[,;]\s*|(?<!\s)\s*)\(?\b(optional|if liked|to taste)\b\)?/i, '').trim();
   const front = amountIn(rest);
   const found = front ?? amountAtEnd(rest);
   const { state, name } = stateIn(found ? found.name : rest);
-  const clean = name.replace(/^of\s+/i, '').replace(/^[,;.\s]+|[,;.\s]+$/g, '');
+  const clean = name.replace(/^of\s+/i, '').replace(/^[,;.\s]+|(?<![,;.\s])[,;.\s]+$/g, '');
   return {
     typed,
     name: capitalised(clean === '' ? typed : clean).slice(0, 80),

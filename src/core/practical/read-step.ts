@@ -112,8 +112,8 @@ function endsIn(text: string, timed: boolean): End[] {
   if (sign && !/\d{2,3}\s*°?\s*[CF]\b/.test(sign[1]!)) {
     const words = sign[1]!
 
-      .replace(/,?\s*(?:and )?(?:do not|don[’']t|never|without)\b.*$/i, '')
-      .replace(/,?\s*(?:about\s+)?\d[^,]*\b(?:min|minutes|s|seconds|h|hours)\b.*$/i, '')
+      .replace(/(?:,\s*|(?<!\s)\s*)(?:and )?(?:do not|don[’']t|never|without)\b.*$/i, '')
+      .replace(/(?:,\s*|(?<!\s)\s*)(?:about\s+)?(?<!\d)\d[^,]{0,60}\b(?:min|minutes|s|seconds|h|hours)\b.*$/i, '')
       .trim();
     const sense = /\b(feel|springy|firm|soft|sticky|tacky)\b/i.test(words)
       ? 'feel'

@@ -22,7 +22,7 @@ const fractions: Readonly<Record<string, string>> = {
  */
 export function plainText(text: string): string {
   return text
-    .replaceAll(/\*\*|__|^#{1,6}\s+|^\*(?=[^*\s][^*]*\*$)|(?<=^\S[^*]*)\*$/gu, '')
+    .replaceAll(/\*\*|__|^#{1,6}\s+|^\*(?=[^*\s][^*]*\*$)|\*$(?<=^\S[^*]*\*)/gu, '')
     .replaceAll(/[\u00ad\u200b-\u200f\u2028-\u202e\u2060-\u2064\ufeff]/gu, '')
     .replaceAll(/(\d)?\s?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu, (_, whole: string | undefined, glyph: string) =>
       whole === undefined ? ` ${fractions[glyph]!}` : `${whole} ${fractions[glyph]!}`,

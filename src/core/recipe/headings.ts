@@ -15,7 +15,7 @@ const sectionWords =
 
 /** The heading a line is, or null. The text is expected as `plainText` leaves it. */
 export function headingOf(line: string): Heading | null {
-  const text = line.replaceAll(/^[#*_=\s-]+|[*_=\s]+$/g, '');
+  const text = line.replaceAll(/^[#*_=\s-]+|(?<![*_=\s])[*_=\s]+$/g, '');
   for (const [kind, pattern] of [
     ['ingredients', ingredientWords],
     ['method', methodWords],
@@ -25,7 +25,7 @@ export function headingOf(line: string): Heading | null {
     if (!match) continue;
     const rest = text.slice(match[0].length);
     const after =
-      /^\s*(?:\([^)]*\))?\s*(?:[:.-]+|(?:for|für|pour|para|per|untuk)\b[^:]{0,40}:?|(?=\s?\d)|$)\s*/i.exec(
+      /^\s*(?:\([^)]*\)\s*)?(?:[:.-]+|(?:for|für|pour|para|per|untuk)\b[^:]{0,40}:?|(?=\s?\d)|$)\s*/i.exec(
         rest,
       );
     if (!after) continue;

@@ -210,14 +210,27 @@ function packAt(text: string, count: number, inWords: boolean, line: IngredientL
   return afterUnit(rest, line);
 }
 
+/** Signs between a name and its amount, with what an amount begins with after them. */
+const signsBeforeAmount =
+  /(?<![\s.,:;()|=_-])[\s.,:;()|=_-]+(?:x\s*)?(?=(?:about |approx |ca\.? ?)?(?:\d|a |an |half |one |two |three |\.\d))/giu;
+
+/** A text taken apart before the first amount that has a word, and no digit, in front of it; null where there is none. */
+function beforeAmount(text: string): { name: string; tail: string } | null {
+  let [from, named] = [0, false];
+  for (const match of text.matchAll(signsBeforeAmount)) {
+    const parts = text.slice(from, match.index).split(/\d/);
+    named = /\p{L}/u.test(parts.at(-1)!) || (named && parts.length === 1);
+    if (named) return { name: text.slice(0, match.index), tail: text.slice(match.index + match[0].length) };
+    from = match.index;
+  }
+  return null;
+}
+
 /** “Flour 250 g”, “Butter: 100 g”, “Milk (200 ml)”, “salt, a pinch”, “eggs x 3”. */
 export function amountAtTail(text: string, line: IngredientLine): string | null {
-  const match =
-    /^(.*?\p{L}[^\d]*?)[\s.,:;()|=_-]+(?:x\s*)?(?=(?:about |approx |ca\.? ?)?(?:\d|a |an |half |one |two |three |\.\d))(.*)$/iu.exec(
-      text,
-    );
-  if (!match) return null;
-  const tail = match[2]!.replace(/\)$/, '').trim();
+  const joint = beforeAmount(text);
+  if (!joint) return null;
+  const tail = joint.tail.replace(/\)$/, '').trim();
   const quantity = quantityAt(tail);
   if (!quantity) return null;
   const rest = tail.slice(quantity.length);
@@ -231,7 +244,7 @@ export function amountAtTail(text: string, line: IngredientLine): string | null 
   line.amountHigh = quantity.high === null ? null : tidy(quantity.high * (unit?.times ?? 1));
   line.unit = unit?.unit ?? 'each';
   const more = afterUnit(left.replace(/^[,]\s*/, ''), line);
-  const name = match[1]!.replaceAll(/[\s.,:;(|=_-]+$/g, '');
+  const name = joint.name.replace(/(?<![\s.,:;(|=_-])[\s.,:;(|=_-]+$/, '');
   return more === '' ? name : `${name}, ${more.replaceAll(/^[,+(]\s*|\)$/g, '')}`;
 }
 

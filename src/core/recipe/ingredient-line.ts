@@ -6,16 +6,16 @@ import { quantityAt } from './quantity';
 import { blankLine, type IngredientLine } from './said';
 
 const toTaste =
-  /[,;(]?\s*\b(?:to taste|as (?:needed|required|desired)|q\.?\s?b\.?|al gusto|c\/n|cantidad necesaria|secukupnya|nach (?:geschmack|bedarf|belieben)|au goût|selon (?:le )?goût|quanto basta)(?![\p{L}])\)?\.?/iu;
+  /(?:[,;(]\s*|(?<!\s)\s*)\b(?:to taste|as (?:needed|required|desired)|q\.?\s?b\.?|al gusto|c\/n|cantidad necesaria|secukupnya|nach (?:geschmack|bedarf|belieben)|au goût|selon (?:le )?goût|quanto basta)(?![\p{L}])\)?\.?/iu;
 const optionalWords =
-  /[,;(]?\s*\b(?:optional(?:ly)?|if (?:liked|you like|wished|desired|using)|nach wunsch|facultatif|opcional|facoltativo|opsional)\b\)?/i;
+  /(?:[,;(]\s*|(?<!\s)\s*)\b(?:optional(?:ly)?|if (?:liked|you like|wished|desired|using)|nach wunsch|facultatif|opcional|facoltativo|opsional)\b\)?/i;
 const extra =
-  /\s*[,(]?\s*(?:\bplus\b|\band\b|\+)\s*(?:(?:a (?:little|bit)|some|extra|more|\d[\d/., ]*\s?\p{L}{1,12}\.?)\s*)+(?:extra |more |of it )?(?:,? ?(?:for|to)\b.*)?$/iu;
+  /(?<!\s)\s*(?:[,(]\s*)?(?:\bplus\b|\band\b|\+)\s*(?:(?:a (?:little|bit)|some|extra|more|\d[\d/., ]*\s?\p{L}{1,12}\.?)\s*)+(?:extra |more |of it )?(?:,? ?(?:for|to)\b.*)?$/iu;
 /** “beaten with 1 tbsp milk”, “dissolved in 2 tbsp water”. */
 const madeWith =
-  /[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
+  /(?<![,\s(])[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
 const purpose =
-  /[,(]?\s*\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
+  /(?:[,(]\s*|(?<!\s)\s*)\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
 const pinchless =
   /^(?:a |ein |un |une |some |etwas |un peu |un po' |sedikit )?(?:(?:little|bit|few|plenty|touch|grating|knob|good amount|wenig|bisschen|peu|poco|po')(?![\p{L}])\s*)?/iu;
 
@@ -27,14 +27,14 @@ const pinchless =
 export function readIngredientLine(typed: string): IngredientLine | null {
   let text = plainText(typed)
     .replace(/^(?:[-*•·▪◦‣●○■□✓☐>]|\[ ?\])+\s*/u, '')
-    .replace(/[.;,:]+$/, '')
+    .replace(/(?<![.;,:])[.;,:]+$/, '')
     .trim();
   if (!/\p{L}/u.test(text)) return null;
   const line = blankLine();
   const take = (pattern: RegExp, then?: (found: string) => void) => {
     const match = pattern.exec(text);
     if (!match) return;
-    then?.(match[0].replaceAll(/^[\s,;(]+|[\s)]+$/g, ''));
+    then?.(match[0].replaceAll(/^[\s,;(]+|(?<![\s)])[\s)]+$/g, ''));
     text = `${text.slice(0, match.index)} ${text.slice(match.index + match[0].length)}`.trim();
   };
   const tasted = toTaste.test(text);

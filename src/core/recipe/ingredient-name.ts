@@ -13,14 +13,14 @@ export function nameIn(text: string, line: IngredientLine): void {
     else if (inner.trim() !== '') brackets.push(inner.trim());
     return ' ';
   });
-  rest = rest.replaceAll(/\s+/g, ' ').replaceAll(/\s+,/g, ',').trim();
+  rest = rest.replaceAll(/\s+/g, ' ').replaceAll(' ,', ',').trim();
   for (let sized = sizeWords.exec(rest); sized; sized = sizeWords.exec(rest)) {
     line.size = `${line.size} ${sized[0]}`.trim().toLowerCase();
     rest = rest.slice(sized[0].length);
   }
   const grown = /^(?:free-range|free range|organic|good-quality|best-quality)(?:,| )\s*/i.exec(rest);
   if (grown) {
-    line.note = [line.note, grown[0].replace(/[,\s]+$/, '').toLowerCase()]
+    line.note = [line.note, grown[0].replace(/(?<![,\s])[,\s]+$/, '').toLowerCase()]
       .filter((one) => one !== '')
       .join(', ');
     rest = rest.slice(grown[0].length);
@@ -44,7 +44,7 @@ export function nameIn(text: string, line: IngredientLine): void {
   }
   for (const bracket of notes.filter((one) => stateAfter.test(one))) states.push(bracket);
   const other = notes.filter((one) => !stateAfter.test(one));
-  name = name.replace(linking, '').replaceAll(/^[\s.,;:-]+|[\s.,;:-]+$/g, '');
+  name = name.replace(linking, '').replaceAll(/^[\s.,;:-]+|(?<![\s.,;:-])[\s.,;:-]+$/g, '');
   if (name === '' && line.unit === 'clove') name = 'cloves';
   line.name = lower(name === '' ? text.trim() : name).slice(0, 80);
   line.state = states.join(', ').toLowerCase().slice(0, 60);

@@ -90,7 +90,7 @@ function textOf(value: unknown, depth = 0): string {
 
 /** A text without markup, each line by itself. */
 const plain = (text: string) =>
-  decoded(withoutMarkup(text.slice(0, 20_000)).replaceAll(/<[^>]{0,500}>/g, ' '))
+  decoded(withoutMarkup(text.slice(0, 20_000)).replaceAll(/<[^<>]{0,500}>/g, ' '))
     .replaceAll(/[^\S\n]+/g, ' ')
     .trim();
 

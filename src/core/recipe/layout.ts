@@ -16,13 +16,16 @@ export const mostCharacters = 200_000;
 export const mostLines = 1500;
 const longestLine = 6000;
 
-const endsInAmount = /\p{L}.*\d\s?\p{L}{0,5}$/u;
+function endsInAmount(cell: string): boolean {
+  const amount = /\d\s?\p{L}{0,5}$/u.exec(cell);
+  return amount !== null && /\p{L}/u.test(cell.slice(0, amount.index));
+}
 
 /** “FLOUR 150G  OIL 30ML  WATER 70ML”: two blanks between things that each have an amount. */
 function amountsApart(line: string): boolean {
   const cells = line.trim().split(/ {2,}/);
   return (
-    cells.length >= 3 && cells.every((cell) => /^\d/.test(cell.trim()) || endsInAmount.test(cell.trim()))
+    cells.length >= 3 && cells.every((cell) => /^\d/.test(cell.trim()) || endsInAmount(cell.trim()))
   );
 }
 
@@ -41,7 +44,7 @@ export function rowsOf(text: string): Row[] {
       ? []
       : line
           .trim()
-          .replaceAll(/^\|\s*|\s*\|$/g, '')
+          .replaceAll(/^\|\s*|(?<!\s)\s*\|$/g, '')
           .split(amountsApart(line) ? / {2,}/ : gap)
           .map(plainText)
           .filter((cell) => cell !== ''),
@@ -101,7 +104,7 @@ function rowOf(cells: readonly string[], line: number): Row[] {
     const [first = '', more = ''] = amounts.join(' ').split(/ (?=\+|plus\b)/);
     return [cut([first, name, more].filter((part) => part !== '').join(' '))];
   }
-  const things = cells.filter((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount.test(cell)));
+  const things = cells.filter((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount(cell)));
   // “225 g butter | 4 eggs | zest of 2 lemons”: a list in one line, not all of it with amounts in front.
   const list = cells.length >= 3 && things.length >= 2 && 2 * things.length >= cells.length;
   if (things.length === cells.length || (list && !cells.some(isStepCell))) return cells.map(cut);
@@ -141,5 +144,5 @@ export function amountAlone(text: string): boolean {
   const unit = unitAt(rest);
   const after = (unit ? rest.slice(unit.length) : rest).trim();
   if (/^(?:\+|plus\b)/.test(after)) return true;
-  return after.replaceAll(/\([^)]*\)/g, '').trim() === '';
+  return after.replaceAll(/\([^()]*\)/g, '').trim() === '';
 }

@@ -51,7 +51,7 @@ export function apart(text: string): string[] {
 
 /** “3 eggs, plus 1 egg yolk”: two lines, where both are amounts of something known. */
 function withPlus(text: string): string[] {
-  const joint = /,?\s+(?:plus|\+)\s+(?=(?:an? |one |two |\d))/i.exec(text);
+  const joint = /(?:,\s+|(?<!\s)\s+)(?:plus|\+)\s+(?=(?:an? |one |two |\d))/i.exec(text);
   if (!joint || text.slice(0, joint.index).split('(').length > text.slice(0, joint.index).split(')').length)
     return [text];
   const parts = [text.slice(0, joint.index), text.slice(joint.index + joint[0].length)];
@@ -102,7 +102,7 @@ export function listIn(text: string, language: Language): string[] | null {
   const cut = text
     .replace(/\.$/, '')
     .split(
-      /\s*;\s*|\s+[·•]\s+|\s+\/\s+(?=[\d\p{L}])|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))|\s+(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d))/iu,
+      /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
     );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));

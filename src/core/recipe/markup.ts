@@ -56,10 +56,10 @@ export function withoutMarkup(text: string): string {
   return decoded(
     bare
       .replaceAll(
-        /<(?:br|\/?p|\/?div|\/?li|\/?h[1-6]|\/?tr|\/?ul|\/?ol|\/?table|\/?section|\/?article|\/?header|\/?footer|\/?td)\b[^>]{0,2000}>/gi,
+        /<(?:br|\/?p|\/?div|\/?li|\/?h[1-6]|\/?tr|\/?ul|\/?ol|\/?table|\/?section|\/?article|\/?header|\/?footer|\/?td)\b[^<>]{0,2000}>/gi,
         '\n',
       )
-      .replaceAll(/<[^>]{0,2000}>/g, ''),
+      .replaceAll(/<[^<>]{0,2000}>/g, ''),
   )
     .split('\n')
     .map((line) => line.trim())

@@ -138,8 +138,7 @@ class Sorter {
   #setTitle(text: string): void {
     const bare = text
       .replaceAll(/\(\s*\)/g, '')
-      .replaceAll(/[\s(,.:;-]+$|^[#*\s-]+/g, '')
-      .replace(/\s*[-(,]\s*$/, '');
+      .replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
     const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
     this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
   }

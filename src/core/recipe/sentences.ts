@@ -27,7 +27,7 @@ const lead =
 
 /** What instructions begin with in other languages: infinitives and imperatives. */
 const foreign: Readonly<Partial<Record<Language, RegExp>>> = {
-  de: /^(?:\p{L}+ ){2,}.*\p{L}{2,}(?:en|eln|ern)[.!]?$|^(?:dann|danach|zuerst|anschließend|nun|inzwischen|währenddessen|den|die|das|alles|im|in)\s/iu,
+  de: /^(?:\p{L}+ ){2}.*\p{L}{2}(?:en|eln|ern)[.!]?$|^(?:dann|danach|zuerst|anschließend|nun|inzwischen|währenddessen|den|die|das|alles|im|in)\s/iu,
   fr: /^(?:ne pas |faire |laisser |bien )?\p{L}+(?:er|ir|re|ez)\s+(?:le|la|les|l'|un|une|des|du|de|d'|avec|à|au|sur|dans|pendant|en|et|\d|bien|hors|jusqu)|^(?:faites?|laissez|hors du feu|pendant ce temps|préchauff)/iu,
   es: /^(?:dejar |hacer )?\p{L}+(?:ar|er|ir|arlo|arla)\s|^(?:añad[ea]|agreg[ae]|mezcl[ae]|bat[ea]|cuec[ea]|horne[ae]|viert[ea]|calient[ae]|cort[ae]|pon|deja|sirv[ea]|incorpor[ae]|precalient[ae])\s/iu,
   it: /^(?:far |lasciar |lasciare )?\p{L}+(?:are|ere|ire|rre|ar|er)\s|^(?:mescol[aei]|aggiung[ie]te?|un(?:isci|ite)|cuoci|cuocete|vers[aei]|scald[aei]|tagli[aei]|mett[ie]te?|lascia|servi|impast[aei]|stend[ie])\s/iu,
@@ -88,7 +88,7 @@ const abbreviations =
 export function sentencesOf(text: string): { text: string; from: number }[] {
   const found: { text: string; from: number }[] = [];
   let start = 0;
-  for (const match of text.matchAll(/[.!?;]+(?=\s|$)(?:["')]*)/gu)) {
+  for (const match of text.matchAll(/(?<![.!?;])[.!?;]+(?=\s|$)/gu)) {
     const end = match.index + match[0].length;
     const sofar = text.slice(start, end);
     const next = text.slice(end).trimStart();

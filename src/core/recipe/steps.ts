@@ -62,7 +62,7 @@ function clausesOf(sentence: string, language: Language): string[] {
   const between = sentence.slice(first.to, second.from);
   const cuts = [
     ...between.matchAll(
-      /\s*(?:;|,? (?:and )?then|, and|,| and| y| et| und| e| dan| lalu|,? puis|,? luego|,? poi)\s+/giu,
+      /(?<!\s)\s*(?:;|,? (?:and )?then|, and|,| and| y| et| und| e| dan| lalu|,? puis|,? luego|,? poi)\s+/giu,
     ),
   ];
   // The last thing to do that begins between the two; else no cut.

@@ -14,7 +14,7 @@ export interface TimeSaid {
 
 /** Minutes of one, by its first letters; English, German, French, Spanish, Italian, Indonesian. */
 const unit =
-  /^\s*-?\s*(?:of (?:an? )?|an? |d'|de |di )?(hours?|hrs?|h|stunden?|std|heures?|horas?|or[ae]|jam|minutes?|minuten|minutos?|minut[oi]|mins?|menit|mn|'(?!\p{L})|seconds?|secs?|sekunden?|secondes?|segundos?|second[oi]|detik|s(?=[\s.,;)]|$)|days?|tage?n?|jours?|días?|giorn[oi]|hari|nights?)(?![\p{L}])/iu;
+  /^\s*(?:-\s*)?(?:of (?:an? )?|an? |d'|de |di )?(hours?|hrs?|h|stunden?|std|heures?|horas?|or[ae]|jam|minutes?|minuten|minutos?|minut[oi]|mins?|menit|mn|'(?!\p{L})|seconds?|secs?|sekunden?|secondes?|segundos?|second[oi]|detik|s(?=[\s.,;)]|$)|days?|tage?n?|jours?|días?|giorn[oi]|hari|nights?)(?![\p{L}])/iu;
 
 const minutesOf = (word: string): number => {
   const plain = word.toLowerCase();
@@ -27,7 +27,7 @@ const minutesOf = (word: string): number => {
 const notItsOwn =
   /\b(?:every|each|last|first|past|within|alle|letzten|ersten|toutes les|dernières|cada|últimos|ogni|ultimi|setiap|under|at|less than|no more than|after|another time)\s*$/i;
 const sides =
-  /^\.?\s*(?:or so\s*)?(?:,?\s*(?:on each|per|a|each|on every|on the other|je|pro|par|de chaque|por|per|setiap)\s*)(side|piece|seite|stück|face|côté|lado|lato|sisi|batch)\b/i;
+  /^\.?\s*(?:or so\s*)?(?:,\s*)?(?:on each|per|a|each|on every|on the other|je|pro|par|de chaque|por|per|setiap)\s*(side|piece|seite|stück|face|côté|lado|lato|sisi|batch)\b/i;
 
 const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
 
@@ -92,7 +92,7 @@ export function timesIn(text: string): TimeSaid[] {
 function withMinutes(text: string, low: number, to: number, each: number): { low: number; to: number } {
   if (each < 60) return { low, to };
   const rest = text.slice(to, to + farthest);
-  const lead = /^\s*(?:and|&|,|et|y|e|und)?\s*(?=\d)/i.exec(rest);
+  const lead = /^\s*(?:(?:and|&|,|et|y|e|und)\s*)?(?=\d)/i.exec(rest);
   if (!lead) return { low, to };
   const more = quantityAt(rest.slice(lead[0].length));
   if (!more) return { low, to };

@@ -157,7 +157,7 @@ function prediction(plan: Plan, series: readonly ResponseSeries[]): Remark[] {
       id: 'prediction',
       rank: 'note',
       what: 'Predicted and measured',
-      why: `You expected: “${plan.prediction.replace(/[.\s]+$/, '')}”${plan.reason ? `, because ${plan.reason.replace(/[.\s]+$/, '')}` : ''}. Does the picture say so?`,
+      why: `You expected: “${plan.prediction.replace(/(?<![.\s])[.\s]+$/, '')}”${plan.reason ? `, because ${plan.reason.replace(/(?<![.\s])[.\s]+$/, '')}` : ''}. Does the picture say so?`,
       working: workingOf(
         series.flatMap((one) =>
           one.groups.map((group) => ({

@@ -25,7 +25,7 @@ export const acid = 'vinegars?|balsamic|acids?|acetic|pickling (?:liquor|liquid|
 export function hottest(sentence: string): number {
   let top = -Infinity;
   for (const [, sign, number, unit] of sentence.matchAll(
-    /([−]|minus )?(\d+(?:\.\d+)?) ?(?:to \d+ ?)?(°? ?[cf](?![\p{L}])|°|degrees?(?: celsius| fahrenheit| c| f)?)/gu,
+    /([−]|minus )?(?<!\d)(\d+(?:\.\d+)?) ?(?:to \d+ ?)?(°? ?[cf](?![\p{L}])|°|degrees?(?: celsius| fahrenheit| c| f)?)/gu,
   )) {
     const value = Number(number) * (sign ? -1 : 1);
     top = Math.max(

@@ -56,7 +56,7 @@ export function searchShelf(question: string, place: Place | null): ShelfHit[] {
     .replaceAll(/[^\p{L}\p{N}¼½¾.,°%-]+/gu, ' ')
     .split(' ')
     // A comma or a point inside a number stays; after a word it is only punctuation.
-    .map((word) => word.replace(/^[.,°%]+|[.,°%]+$/g, ''))
+    .map((word) => word.replace(/^[.,°%]+|(?<![.,°%])[.,°%]+$/g, ''))
     .filter((word) => word !== '' && !idle.has(word));
   const filled = filledIn(text);
   const scored: Scored[] = [];
@@ -157,7 +157,7 @@ const fractions: Readonly<Record<string, number>> = {
 
 function amountOf(text: string | undefined): number {
   if (text === undefined || text.trim() === '') return 1;
-  const [whole, part] = text.trim().split(/\s*\/\s*/);
+  const [whole, part] = text.trim().split('/');
   if (part !== undefined) return Number(whole) / Number(part);
   return fractions[text.trim()] ?? Number(text.replace(',', '.'));
 }
@@ -168,7 +168,7 @@ function filledIn(text: string): Map<string, Record<string, unknown>> {
   const gas = /\bgas (?:mark )?(\d|¼|½)/.exec(text);
   if (gas) found.set('oven-setting', { value: amountOf(gas[1]), from: 'gas' });
 
-  const degrees = /(-?\d+(?:[.,]\d+)?)\s*°?\s*([cf])\b/.exec(text);
+  const degrees = /(-?(?<!\d)\d+(?:[.,]\d+)?)\s*(?:°\s*)?([cf])\b/.exec(text);
   if (degrees) {
     const value = Number(degrees[1]!.replace(',', '.'));
     const from = degrees[2]!.toUpperCase();
@@ -177,12 +177,12 @@ function filledIn(text: string): Map<string, Record<string, unknown>> {
   }
 
   const measure =
-    /(?:(\d+(?:[.,]\d+)?|\d+\s*\/\s*\d+|[¼½¾]|half|quarter|a|one|two|three)\s+)?\b([a-z]+)\b(?:\s+of)?\s+([a-z][a-z -]*)$/.exec(
+    /(?:((?<!\d)\d+(?:[.,]\d+)?|(?<!\d)\d+\s*\/\s*\d+|[¼½¾]|half|quarter|a|one|two|three)\s+)?\b([a-z]+)\b(?:\s+of)?\s+([a-z][a-z -]{0,80})$/.exec(
       text,
     );
   const unit = measure && unitCalled(measure[2]!);
   if (measure && unit) {
-    const ingredient = measure[3]!.replace(/\s+(in|to|into|as)\s+\w+$/, '').trim();
+    const ingredient = measure[3]!.replace(/(?<!\s)\s+(in|to|into|as)\s+\w+$/, '').trim();
     const wanted = /\b(?:in|to|into|as)\s+(\w+)$/.exec(measure[3]!)?.[1];
     const to = (wanted && unitCalled(wanted)) ?? (['g', 'kg', 'oz', 'lb'].includes(unit) ? 'cup' : 'g');
     if (itemCalled(ingredient)?.density)
@@ -193,7 +193,7 @@ function filledIn(text: string): Map<string, Record<string, unknown>> {
     leaveningAcids.find(({ name, id }) => text.includes(name.split(',')[0]!) || text.includes(id)) ??
     acidNamed(text);
   if (acid) {
-    const soda = /(\d+(?:[.,]\d+)?)\s*g/.exec(text);
+    const soda = /(?<!\d)(\d+(?:[.,]\d+)?)\s*g/.exec(text);
     const bicarbonateG = soda ? Number(soda[1]!.replace(',', '.')) : 5;
     found.set('neutralising-acid', { bicarbonateG, kind: acid.id });
     // “Citric acid for 8 g soda” asks for the acid, not for cups of soda.

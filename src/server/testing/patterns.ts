@@ -54,9 +54,17 @@ function took(pattern: Pattern, text: string): number {
 const least = (pattern: Pattern, text: string) =>
   Math.min(...Array.from({ length: 5 }, () => took(pattern, text)));
 
+/** Whether four times the text takes clearly more than four times as long (16 where it is quadratic), five times of five. */
+const growsFaster = (pattern: Pattern, quarter: string, whole: string) =>
+  Array.from({ length: 5 }).every(() => {
+    const took = least(pattern, whole);
+    return took > 4 && took > 7 * least(pattern, quarter);
+  });
+
 /**
- * A text on which a pattern takes longer than in proportion to its length, twice over; null where none was found. The times
- * of one pattern are compared with each other, the least of five each, so that a slow machine makes no difference.
+ * A text on which a pattern takes longer than in proportion to its length; null where none was found. The times of one pattern
+ * are compared with each other, the least of five each and that five times over, so that neither a slow machine nor a busy
+ * one makes a difference.
  */
 export function worseThanLinear(pattern: Pattern): string | null {
   for (const pump of pumpsOf(pattern)) {
@@ -65,10 +73,7 @@ export function worseThanLinear(pattern: Pattern): string | null {
         `${prefix}${pump.repeat(Math.ceil(length / pump.length)).slice(0, length)}\u0001`;
       for (let length = 500; length <= 16_000; length *= 2) {
         if (took(pattern, textOf(length)) < 8) continue;
-        const [quarter, half, whole] = [length / 4, length / 2, length].map((one) =>
-          least(pattern, textOf(one)),
-        ) as [number, number, number];
-        if (whole > 4 && whole > 2.6 * half && half > 2.6 * quarter)
+        if (growsFaster(pattern, textOf(length / 4), textOf(length)))
           return `${pattern.where} /${pattern.source}/ on ${JSON.stringify(`${prefix}${pump}`)} × ${length}`;
         break;
       }

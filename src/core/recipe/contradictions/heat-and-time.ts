@@ -54,7 +54,7 @@ function together({ temperatures, text }: RecipeStep): TemperatureSaid[][] {
     const gap = group ? text.slice(group.at(-1)!.to, one.from) : '';
     if (
       group &&
-      /^[\s,;/()|=-]*(?:or|oder|ou|in a|oven|for a|if using a|that is|about)?[\s,;/()|=-]*(?:or|oven)?[\s,;/()|=-]*$/i.test(
+      /^[\s,;/()|=-]*(?:(?:or|oder|ou|in a|oven|for a|if using a|that is|about)[\s,;/()|=-]*)?(?:(?:or|oven)[\s,;/()|=-]*)?$/i.test(
         gap,
       ) &&
       gap.length <= 16

@@ -91,7 +91,7 @@ export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]
             step: s,
             from: match[0],
             to: match[0]
-              .replace(/\d[\d.,]*(?=[ -]?g\b)/, String(grams))
+              .replace(/(?=\d)(?<!\d[.,]*)\d[\d.,]*(?=[ -]?g\b)/, String(grams))
               .replace(match[1] ?? match[3] ?? match[5]!, String(pieces)),
           })),
         },

@@ -229,7 +229,7 @@ export const vagueWordsGetANumber: Rule = ({ plan }) =>
         ([words]) =>
           words.test(step.text) &&
           !(words.source.includes('while') && step.minutes !== null) &&
-          !/\d+\s*°/.test(step.text),
+          !/\d\s*°/.test(step.text),
       )
       .map(([words, what, why]) => ({
         id: `vague:${step.id}:${vague.findIndex((one) => one[0] === words)}`,

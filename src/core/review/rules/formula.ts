@@ -33,7 +33,7 @@ export const ingredientsAreUsed: Rule = ({ plan }) => {
               step.id === first.id
                 ? {
                     ...step,
-                    text: `${step.text.replace(/[.\s]+$/, '')}. Add the ${ingredient.name.toLowerCase()}.`,
+                    text: `${step.text.replace(/(?<![.\s])[.\s]+$/, '')}. Add the ${ingredient.name.toLowerCase()}.`,
                   }
                 : step,
             ),

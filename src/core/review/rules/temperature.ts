@@ -86,7 +86,7 @@ function withoutTemperature(step: Step): string {
   if (temperatureEnd(step)) return step.text;
   const left = step.text
     .replace(new RegExp(`,?\\s*\\b(${leadingUp})?\\s*${typedTemperature.source}`, 'u'), '')
-    .replace(/\s+([.,;])/g, '$1')
+    .replace(/(?<!\s)\s+([.,;])/g, '$1')
     .replace(/^[\s.,;]+/, '')
     .trim();
   return left === '' ? step.text : capitalised(left);
