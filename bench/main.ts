@@ -10,6 +10,7 @@ import { librarySearch } from './library';
 import { load } from './load';
 import { longRuns } from './long-runs';
 import { manyPages } from './many-pages';
+import { othersWait } from './others-wait';
 import { planEditing } from './plan-editing';
 import { prep } from './prep';
 import { recipes } from './recipes';
@@ -37,6 +38,7 @@ for (const figures of [
   serverStart,
   boardFrames,
   firstLoads,
+  othersWait,
   planEditing,
 ]) {
   if (wanted.length > 0 && !wanted.includes(figures.name)) continue;

@@ -192,7 +192,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
   const thread = options.fileThread ?? null;
   const rooms = new Rooms(knex);
   const classes = new Classes(knex);
-  const pantry = new PantryShelf(knex, now);
+  const pantry = new PantryShelf(knex, now, thread);
   const preps = new Preps(knex);
   const runs = new Runs(knex, rooms, classes, pantry, now);
   const practicals = new Practicals(knex, runs, now);

@@ -4,6 +4,7 @@ import { RefusedValue } from '../core/bounds';
 import { layLesson, type LessonAsked, type LessonLaid } from './days/lay-lesson';
 import { backUp } from './db/backup';
 import { connectTo } from './db/open';
+import { readProducts, type ProductsRead } from './pantry/product-csv';
 import type { PaperAsked, PaperTold } from './paper/papers';
 import { Problem, refusedField } from './problems/problem';
 import { doJob, type Job, type Outcome } from './run-files/job';
@@ -15,9 +16,10 @@ export type Given =
   | ({ dataFolder: string } & ({ job: Job } | { copyAt: number }))
   | { lesson: LessonAsked }
   | { papers: PaperAsked }
-  | { calculator: string; inputs: unknown };
+  | { calculator: string; inputs: unknown }
+  | { products: string };
 
-type Told = Outcome | LessonLaid | CalculatorAnswer | PaperTold;
+type Told = Outcome | LessonLaid | CalculatorAnswer | PaperTold | ProductsRead;
 
 /** So much may be on its way and not yet taken. */
 const mostAhead = 8;
@@ -28,6 +30,10 @@ const waitMs = 10_000;
 async function* outcomesOf(given: Given): AsyncGenerator<Told> {
   if ('calculator' in given) {
     yield runCalculator(given.calculator, given.inputs);
+    return;
+  }
+  if ('products' in given) {
+    yield readProducts(given.products);
     return;
   }
   if ('papers' in given) {

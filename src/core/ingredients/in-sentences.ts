@@ -24,17 +24,12 @@ export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
   let rest = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
   const found: IngredientItem[] = [];
   for (const { item, name } of soughtNames) {
-    // A cheap look first: most names are not there.
-    if (!rest.includes(name) || !hasWord(rest, name)) continue;
+    if (!rest.includes(name) || !wordPattern(name).test(rest)) continue;
     if (item.telling && !found.some((one) => one.family === item.family)) found.push(item);
-    rest = rest.replace(wordPattern(name), ' ');
+    rest = rest.replaceAll(new RegExp(wordPattern(name), 'giu'), ' ');
   }
   return found;
 });
-
-/** Whether a sentence uses an ingredient, by its name, a loose word for it, or any telling word of its name. */
-const sentenceUses = (sentence: string, ingredientName: string): boolean =>
-  usesOf(`${ingredientName}\n${sentence}`);
 
 /** A last word that says nothing of what a thing is: it is asked of the tap as well. */
 const sayNothing = new Set(['water', 'mix', 'thing', 'pieces', 'zest', 'peel']);
@@ -43,52 +38,85 @@ const sayNothing = new Set(['water', 'mix', 'thing', 'pieces', 'zest', 'peel']);
  * Which ingredients of a batch a sentence uses: those it names, and by the last word of a name (“the milk” for soya milk) or
  * by its kind (“the nuts”) those that nothing else of the batch goes by.
  */
-export function usedIn(sentence: string, names: readonly string[]): boolean[] {
-  const named = names.map((name) => sentenceUses(sentence, name));
-  const text = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
-  return names.map((name, i) => {
-    if (named[i]) return true;
-    const item = likelyItem(name);
-    const head = name
-      .toLowerCase()
-      .split(/[^\p{L}]+/u)
-      .filter((word) => word.length > 2)
-      .at(-1);
-    const words = [...(head && !sayNothing.has(head) ? [head] : []), ...(item ? kindsOf(item) : [])];
-    return words.some(
-      (word) => hasWord(text, word) && !names.some((other, j) => named[j] && sentenceUses(word, other)),
-    );
-  });
-}
+export const usedIn = (sentence: string, names: readonly string[]): readonly boolean[] =>
+  batchOf(names.join('\n'))(sentence);
 
-const usesOf = remembered((asked) => {
-  const at = asked.indexOf('\n');
-  return uses(asked.slice(at + 1), asked.slice(0, at));
-}, 30_000);
+const batchOf = remembered((names) => remembered((sentence) => usesOf(sentence, names.split('\n'))), 20);
 
-function uses(sentence: string, ingredientName: string): boolean {
-  const text = sentence.toLowerCase().replace(idle, ' ');
-  if (/\b(all|the (other|dry|wet|remaining)|every) (the )?ingredients?\b|\beverything\b/.test(text))
-    return true;
-  const item = likelyItem(ingredientName);
-  const own = ingredientName
-    .toLowerCase()
-    .split(/[^\p{L}]+/u)
-    .filter((word) => word.length > 3);
-  if (!item) return own.some((word) => hasWord(text, word));
-  const kin = ingredientItems.filter((one) => one.family === item.family);
-  return kin
-    .flatMap((one) => [...one.names, ...one.loose])
-    .some((word) => text.includes(word) && hasWord(text, word));
-}
-
-function wordPattern(words: string): RegExp {
-  return new RegExp(
-    `(?<![\\p{L}])${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:e?s)?(?![\\p{L}])`,
-    'giu',
+function usesOf(sentence: string, names: readonly string[]): boolean[] {
+  const said = spoken(sentence);
+  const named = names.map((name) => uses(said, name));
+  return names.map(
+    (name, i) =>
+      named[i] ||
+      shortNames(name).some(
+        (short) =>
+          holds({ ...said, text: said.undone }, short) &&
+          !names.some((other, j) => named[j] && uses(spoken(short.name), other)),
+      ),
   );
 }
 
-function hasWord(text: string, words: string): boolean {
-  return wordPattern(words).test(text);
+interface Spoken {
+  /** In small letters, without what only sounds like an ingredient. */
+  text: string;
+  /** The same without names that are doing. */
+  undone: string;
+  /** Its words, and what they are without the s of many. */
+  words: ReadonlySet<string>;
+  /** It takes up all ingredients. */
+  all: boolean;
 }
+
+const spoken = remembered((sentence): Spoken => {
+  const text = sentence.toLowerCase().replace(idle, ' ');
+  return {
+    text,
+    undone: text.replace(doing, ' '),
+    words: new Set(wordsIn(text).flatMap((word) => [word, single(word)])),
+    all: /\b(all|the (other|dry|wet|remaining)|every) (the )?ingredients?\b|\beverything\b/.test(text),
+  };
+});
+
+const wordsIn = (text: string) => text.split(/[^\p{L}]+/u).filter((word) => word !== '');
+const single = (word: string) => word.replace(/e?s$/, '');
+
+interface CallName {
+  name: string;
+  words: readonly string[];
+}
+
+const called = (name: string): CallName => ({ name, words: wordsIn(name) });
+
+/** What an ingredient of a batch is called by itself: its name, a loose word for it, any telling word of its name. */
+const callNames = remembered((ingredientName): CallName[] => {
+  const item = likelyItem(ingredientName);
+  if (!item)
+    return wordsIn(ingredientName.toLowerCase())
+      .filter((word) => word.length > 3)
+      .map(called);
+  const kin = ingredientItems.filter((one) => one.family === item.family);
+  return [...new Set(kin.flatMap((one) => [...one.names, ...one.loose]))].map(called);
+});
+
+/** What it may be called where nothing else goes by it. */
+const shortNames = remembered((ingredientName): CallName[] => {
+  const item = likelyItem(ingredientName);
+  const head = wordsIn(ingredientName.toLowerCase())
+    .filter((word) => word.length > 2)
+    .at(-1);
+  return [...(head && !sayNothing.has(head) ? [head] : []), ...(item ? kindsOf(item) : [])].map(called);
+});
+
+const uses = (said: Spoken, ingredientName: string): boolean =>
+  said.all || callNames(ingredientName).some((name) => holds(said, name));
+
+function holds({ text, words }: Spoken, { name, words: ofName }: CallName): boolean {
+  // A cheap look first: most names are not there.
+  return ofName.every((word) => words.has(word) || words.has(single(word))) && wordPattern(name).test(text);
+}
+
+const wordPattern = remembered(
+  (words) =>
+    new RegExp(`(?<![\\p{L}])${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?:e?s)?(?![\\p{L}])`, 'iu'),
+);

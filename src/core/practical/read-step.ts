@@ -113,7 +113,10 @@ function endsIn(text: string, timed: boolean): End[] {
     const words = sign[1]!
 
       .replace(/(?:,\s*|(?<!\s)\s*)(?:and )?(?:do not|don[’']t|never|without)\b.*$/i, '')
-      .replace(/(?:,\s*|(?<!\s)\s*)(?:about\s+)?(?<!\d)\d[^,]{0,60}\b(?:min|minutes|s|seconds|h|hours)\b.*$/i, '')
+      .replace(
+        /(?:,\s*|(?<!\s)\s*)(?:about\s+)?(?<!\d)\d[^,]{0,60}\b(?:min|minutes|s|seconds|h|hours)\b.*$/i,
+        '',
+      )
       .trim();
     const sense = /\b(feel|springy|firm|soft|sticky|tacky)\b/i.test(words)
       ? 'feel'

@@ -24,9 +24,7 @@ function endsInAmount(cell: string): boolean {
 /** “FLOUR 150G  OIL 30ML  WATER 70ML”: two blanks between things that each have an amount. */
 function amountsApart(line: string): boolean {
   const cells = line.trim().split(/ {2,}/);
-  return (
-    cells.length >= 3 && cells.every((cell) => /^\d/.test(cell.trim()) || endsInAmount(cell.trim()))
-  );
+  return cells.length >= 3 && cells.every((cell) => /^\d/.test(cell.trim()) || endsInAmount(cell.trim()));
 }
 
 const rule = /^[\s|:=_*~-]+$/;

@@ -136,9 +136,7 @@ class Sorter {
   }
 
   #setTitle(text: string): void {
-    const bare = text
-      .replaceAll(/\(\s*\)/g, '')
-      .replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
+    const bare = text.replaceAll(/\(\s*\)/g, '').replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
     const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
     this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
   }

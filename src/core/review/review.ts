@@ -1,5 +1,7 @@
+import { itemsNamedIn, usedIn } from '../ingredients';
 import type { Plan } from '../practical';
 import { mostUrgentFirst } from '../remark';
+import { hazardsIn } from '../safety';
 import type { PlanRemark, ReviewContext, Rule } from './plan-remark';
 import {
   claimsAreKnown,
@@ -169,17 +171,40 @@ const reviewed = new WeakMap<Plan, { context: ReviewContext; review: Review }>()
 
 /** What a careful colleague would say about a plan. */
 export function reviewPlan(context: ReviewContext): Review {
+  const work = reviewInParts(context);
+  for (;;) {
+    const { done, value } = work.next();
+    if (done) return value;
+  }
+}
+
+/** The same in parts of some milliseconds, for whoever has others to serve in between. */
+export function* reviewInParts(context: ReviewContext): Generator<undefined, Review, undefined> {
   const known = reviewed.get(context.plan);
   if (known && known.context.place === context.place && known.context.rooms === context.rooms)
     return known.review;
-  const review = allRules(context);
+  // Reading a sentence is what takes long, and what was read is remembered: one after another, before the rules ask.
+  const names = context.plan.formula.map(({ name }) => name);
+  for (const { text } of context.plan.steps) {
+    hazardsIn(text);
+    yield;
+    usedIn(text, names);
+    itemsNamedIn(text);
+    yield;
+  }
+  const remarks: PlanRemark[] = [];
+  for (const rule of rules) {
+    remarks.push(...rule(context));
+    yield;
+  }
+  const review = sorted(remarks, context.plan);
   reviewed.set(context.plan, { context, review });
   return review;
 }
 
-function allRules(context: ReviewContext): Review {
-  const remarks = mostUrgentFirst(rules.flatMap((rule) => rule(context)));
-  const reasons = new Map(context.plan.dismissed.map((one) => [one.remark, one.reason]));
+function sorted(found: readonly PlanRemark[], { dismissed }: Plan): Review {
+  const remarks = mostUrgentFirst(found);
+  const reasons = new Map(dismissed.map((one) => [one.remark, one.reason]));
   return {
     open: remarks.filter((remark) => !reasons.has(remark.id)),
     dismissed: remarks

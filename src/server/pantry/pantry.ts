@@ -1,3 +1,4 @@
+import pLimit from 'p-limit';
 import type { Knex } from 'knex';
 import type { PantryAnswer, ProductFile, ProductsImported } from '../../contract/pantry';
 import {
@@ -13,7 +14,13 @@ import {
 } from '../../core/order';
 import { filled } from '../../core/shape';
 import { Problem, refusedFields } from '../problems/problem';
-import { csvOfProducts, readProducts } from './product-csv';
+import { answerFromThread } from '../threads/in-thread';
+import { csvOfProducts, readProducts, type ProductsRead } from './product-csv';
+
+/** A file of packs that is read in a thread of its own, characters: one of two hundred packs has fewer. */
+const longFile = 20_000;
+/** One at a time: a thread takes a core. */
+const oneFile = pLimit(1);
 
 /** Most weighings that are kept. */
 const mostWeighings = 5000;
@@ -32,11 +39,14 @@ const full = (what: string, most: number) =>
 export class PantryShelf {
   readonly #knex: Knex;
   readonly #now: () => number;
+  readonly #thread: URL | null;
   /** Asked of every run; it changes seldom. */
   #weighings: Promise<WeighingRow[]> | null = null;
 
-  constructor(knex: Knex, now: () => number) {
+  /** @param thread what a thread runs; without it all is read where it is asked for */
+  constructor(knex: Knex, now: () => number, thread: URL | null = null) {
     this.#knex = knex;
+    this.#thread = thread;
     this.#now = now;
   }
 
@@ -65,9 +75,16 @@ export class PantryShelf {
     return this.all();
   }
 
+  /** A long file is read beside what others ask for: rubbish of 2 MB takes seconds. */
+  async #read(csv: string): Promise<ProductsRead> {
+    return this.#thread && csv.length > longFile
+      ? oneFile(() => answerFromThread<ProductsRead>(this.#thread!, { products: csv }))
+      : readProducts(csv);
+  }
+
   /** Takes a file of packs, all of it or none. */
   async readFile({ csv, how }: ProductFile): Promise<ProductsImported> {
-    const read = readProducts(csv);
+    const read = await this.#read(csv);
     if ('errors' in read) throw refusedFields(read.errors);
     return this.#knex.transaction(async (knex) => {
       const before = await productsIn(knex);

@@ -55,11 +55,14 @@ const wrong = (line: number, column: string, value: unknown, allowed: string): F
 /** So many lines are told of at once. */
 const mostTold = 20;
 
+/** The packs of a file, or what of it cannot be taken. */
+export type ProductsRead = { products: Product[] } | { errors: FieldProblem[] };
+
 /**
  * Reads packs out of a spreadsheet’s file: with commas, semicolons or tabs between, with or without the mark some programs
  * put first, with points or commas as decimals. All of it is sound, or none is taken.
  */
-export function readProducts(csv: string): { products: Product[] } | { errors: FieldProblem[] } {
+export function readProducts(csv: string): ProductsRead {
   const { data, meta } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const [head, ...rows] = data;
   if (!head) return { errors: [wrong(1, 'ingredient', '', 'a first line that names the columns')] };

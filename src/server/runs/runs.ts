@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import type { RunSummary } from '../../contract/practicals';
 import { type Allocation, type NewRun, type Run, type RunRemarks } from '../../contract/runs';
@@ -5,7 +6,8 @@ import { allocateTreatments } from '../../core/design';
 import { batchTables } from '../../core/batch';
 import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
 import { withOwnDensities } from '../../core/order';
-import { reviewPlan } from '../../core/review';
+import { reviewInParts } from '../../core/review';
+import { inSlices } from '../../core/slices';
 import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
@@ -137,7 +139,7 @@ export class Runs {
     const asked = JSON.stringify([revision, place, rooms]);
     const known = this.#said.get(id);
     if (known?.asked === asked) return known.remarks;
-    const { open } = reviewPlan({ plan, place, rooms });
+    const { open } = await inSlices(reviewInParts({ plan, place, rooms }), setImmediate);
     const remarks = { open: open.map(({ id: remark, rank, what }) => ({ id: remark, rank, what })) };
     this.#said.set(id, { asked, remarks });
     return remarks;

@@ -2,6 +2,9 @@ import { useMemo } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { PlanRemark, RoomChoice } from '../../core/review';
 import { useCode } from '../api/use-code';
+import { useReview } from './use-review';
+
+const none: readonly PlanRemark[] = [];
 
 /**
  * What is open in the margin of a plan, for pages that only count or list it. The review, and the ingredients table it
@@ -13,8 +16,6 @@ export function useOpenRemarks(
   rooms: readonly RoomChoice[],
 ): readonly PlanRemark[] {
   const data = useCode('review', () => import('../../core/review'));
-  return useMemo(
-    () => (data && plan ? data.reviewPlan({ plan, place, rooms }).open : []),
-    [data, plan, place, rooms],
-  );
+  const asked = useMemo(() => (plan ? { plan, place, rooms } : null), [plan, place, rooms]);
+  return useReview(data?.reviewInParts ?? null, asked)?.open ?? none;
 }

@@ -6,11 +6,12 @@ import { partLater } from '../offline/part-later';
 import type { Practical } from '../../contract/practicals';
 import { examplePlan, planShape, type Place, type Plan } from '../../core/practical';
 import { longest } from '../../core/shape';
-import { reviewPlan, type PlanRemark } from '../../core/review';
+import { reviewInParts, type PlanRemark, type Review } from '../../core/review';
 import { usePractical } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
 import { PracticalFrame } from '../frame/PracticalFrame';
 import { PlanMargin } from '../margin/PlanMargin';
+import { useReview } from '../margin/use-review';
 import { QuietButton } from '../ui/Button';
 import { TextField } from '../ui/fields';
 import { Waiting } from '../ui/Notice';
@@ -38,6 +39,9 @@ const keys = [
   { keys: 'Esc', does: 'leave a line as it was' },
 ];
 
+/** Of a very long plan, before it is read. */
+const unread: Review = { open: [], dismissed: [] };
+
 /** Quiet time before the margin speaks, ms. */
 const settledAfterMs = 200;
 
@@ -56,7 +60,8 @@ function PlanSheet({ practical }: { practical: Practical }) {
   const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
   // What is typed is drawn first; what the margin says of it follows.
   const settled = useSettled(plan, settledAfterMs);
-  const review = useMemo(() => reviewPlan({ plan: settled, place, rooms }), [settled, place, rooms]);
+  const asked = useMemo(() => ({ plan: settled, place, rooms }), [settled, place, rooms]);
+  const review = useReview(reviewInParts, asked) ?? unread;
   const sheet = useRef<HTMLDivElement>(null);
   const [history, setHistory] = useState(false);
   useHotkeys('ctrl+z, meta+z', () => keeper.undo(), { preventDefault: true, enableOnFormTags: true }, [

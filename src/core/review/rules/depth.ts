@@ -90,7 +90,8 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
 
 /** What is left of a sheet between rounds that are cut from it once (common practice: a quarter is trimmings). */
 const usable = 0.75;
-const cutter = /(?<!\d)(\d+(?:[.,]\d+)?)\s*(mm|cm)\s*(?:round |plain |fluted )?(?:cutter|rounds|discs|circles)/i;
+const cutter =
+  /(?<!\d)(\d+(?:[.,]\d+)?)\s*(mm|cm)\s*(?:round |plain |fluted )?(?:cutter|rounds|discs|circles)/i;
 const inCm = (value: string, unit: string) =>
   Number(value.replace(',', '.')) / (unit.toLowerCase() === 'mm' ? 10 : 1);
 

@@ -1,0 +1,1 @@
+export { inSlices, slice } from './in-slices';
