@@ -84,7 +84,9 @@ export async function othersWait() {
       figures.push(
         figure(
           `others-wait-while-a-csv-of-${kind}-is-refused`,
-          await worstWhile(server, () => server.send('POST', '/api/pantry/products/file', { csv, how: 'add' })),
+          await worstWhile(server, () =>
+            server.send('POST', '/api/pantry/products/file', { csv, how: 'add' }),
+          ),
         ),
       );
     }

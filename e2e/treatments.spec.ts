@@ -64,6 +64,17 @@ async function labels(runId: string): Promise<Map<number, string>> {
   return new Map(run.allocation.map(({ station, treatmentId }) => [station, words(treatmentId)]));
 }
 
+/** Takes what begins with some words in the list that has the focus, by arrow keys: letters typed into one are forgotten after a second. */
+async function choose(page: Page, words: string) {
+  const list = page.locator('select:focus');
+  const options = await list.locator('option').allTextContents();
+  const at = options.findIndex((one) => one.startsWith(words));
+  expect(options[at], options.join(', ')).toBeDefined();
+  await page.keyboard.press('Home');
+  for (let step = 0; step < at; step += 1) await page.keyboard.press('ArrowDown');
+  await expect(list.locator('option:checked')).toHaveText(options[at]!);
+}
+
 test('two factors, minutes of a step and size of a piece: planned by keyboard, run, and read with both', async ({
   page,
 }) => {
@@ -84,7 +95,7 @@ test('two factors, minutes of a step and size of a piece: planned by keyboard, r
     await reach(page, 'What changes', 'Shift+Tab');
     await page.keyboard.type('simmering');
     await reach(page, 'Kind of factor');
-    await page.keyboard.type('the minutes of step 2');
+    await choose(page, 'the minutes of step 2');
     await expect(field(page, 'Kind of factor')).toHaveValue(/^minutes:/);
     await type(page, 'Add a level', '4', '8');
     await reach(page, 'change a second thing as well');
@@ -92,9 +103,9 @@ test('two factors, minutes of a step and size of a piece: planned by keyboard, r
     await reach(page, 'What changes of the second thing', 'Shift+Tab');
     await page.keyboard.type('cut');
     await reach(page, 'Kind of factor of cut');
-    await page.keyboard.type('the size of a piece');
+    await choose(page, 'the size of a piece');
     await reach(page, 'Which size of cut');
-    await page.keyboard.type('thickness');
+    await choose(page, 'thickness');
     await type(page, 'Add a level of cut', '8', '16');
     await type(page, 'Add what is measured', 'force to cut in N');
     await reach(page, 'Instrument for force to cut', 'Shift+Tab');
@@ -102,7 +113,7 @@ test('two factors, minutes of a step and size of a piece: planned by keyboard, r
     await reach(page, 'Smallest division for force to cut');
     await page.keyboard.type('0.1');
     await reach(page, 'What force to cut is taken of');
-    await page.keyboard.type('of each piece');
+    await choose(page, 'of each piece');
     await reach(page, 'Pieces for force to cut');
     await page.keyboard.press('Control+a');
     await page.keyboard.type('3');

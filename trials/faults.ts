@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { cpus, release, type as system } from 'node:os';
 import { backupsAndRestores, firstStarts, imports, logging, migrations, planSaves, type Toll } from './kills';
+import { smallWrites } from './small-writes';
 import { clocksAndOrder, diskFull, lockedByAnother, networkGone } from './weather';
 
 /*
@@ -30,8 +31,9 @@ const share = (part: number) => Math.max(2, Math.round((kills * part) / 2) * 2);
 const started = Date.now();
 // Goes on beside the others: it is only long.
 const network = networkGone(seconds);
-say(await logging(share(0.4)));
-say(await planSaves(share(0.2)));
+say(await logging(share(0.3)));
+say(await planSaves(share(0.1)));
+for (const toll of await smallWrites(share(0.2))) say(toll);
 say(await imports(share(0.1)));
 say(await firstStarts(share(0.1)));
 say(await migrations(share(0.1)));

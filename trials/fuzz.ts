@@ -1,22 +1,25 @@
+import { createHash } from 'node:crypto';
 import { request as ask } from 'node:http';
 import { brotliDecompressSync, gunzipSync, inflateSync } from 'node:zlib';
-import { begunRunBy, schoolBy } from '../e2e/school';
+import { begunRunBy, runBy, schoolBy } from '../e2e/school';
 import { TestServer } from '../e2e/server';
 import { problemType, type ProblemDocument } from '../src/contract/problem';
 import type { StationsIn } from '../src/contract/who';
 import { declaredRoutes } from '../src/cli/security';
-import { requestAt, type Wired } from './requests';
+import { inLine, requestAt, type Wired } from './requests';
+import { dot } from './dot';
 import type { Known } from './sound-bodies';
 
 /*
- * `npm run fuzz -- 100000 [--seed 7] [--from 0]`: hostile requests, the same for the same seed. None may bring an answer of
- * 500 or none at all; every refusal is a problem document. Prints the seed, what was answered, and of each kind of failure
+ * `npm run fuzz -- 100000 [--seed 7] [--from 0] [--at-once 12]`: hostile requests, the same for the same seed, every second one sound. None
+ * may bring an answer of 500 or none at all, or take over 2 s; every refusal is a problem document. Prints the seed, what was answered, and of each kind of failure
  * the smallest request found.
  */
 
-/** An answer is late after this, ms; a server that is busy with a large file answers others well before. */
-const lateMs = 5000;
-const atOnce = 12;
+/** An answer is late after this, ms. */
+const lateMs = 2000;
+/** What is worked at one after another may wait for those before. */
+const lateInLineMs = 60_000;
 const words = 'copper kettle on tuesday';
 
 interface Answer {
@@ -33,6 +36,7 @@ const flag = (name: string, otherwise: number) => {
 const count = Number(process.argv.slice(2).find((one) => /^\d+$/.test(one)) ?? 10_000);
 const seed = flag('seed', Date.now() % 1_000_000);
 const from = flag('from', 0);
+const atOnce = flag('at-once', 12);
 
 function send(
   port: number,
@@ -59,10 +63,13 @@ function send(
       resolve('broken off');
       return;
     }
-    const timer = setTimeout(() => {
-      request.destroy();
-      resolve('late');
-    }, lateMs);
+    const timer = setTimeout(
+      () => {
+        request.destroy();
+        resolve('late');
+      },
+      inLine.test(path) ? lateInLineMs : lateMs,
+    );
     const done = (answer: Answer | 'broken off') => {
       clearTimeout(timer);
       request.destroy();
@@ -175,12 +182,20 @@ async function school(server: TestServer): Promise<{ known: Known; cookies: stri
     (await (await fetch(server.url + path, { headers: { cookie: teacher } })).json()) as T;
   await schoolBy(post);
   await begunRunBy(post);
+  await runBy(post, 'planned');
   const entry = { id: 'e', station: 1, at: Date.now(), offset: 0, body: { kind: 'deviation', text: 'x' } };
   await post('/api/runs/r/log', { entries: [entry] });
   const { codes } = await get<StationsIn>('/api/runs/r/stations');
   const joined = await post('/api/join', { code: codes[0]!.code }, '');
   const { passes } = await get<StationsIn>('/api/runs/r/stations');
   const file = await get<object>('/api/runs/r/run.json');
+  const image = dot(7, null);
+  const picture = createHash('sha256').update(image).digest('hex');
+  await fetch(`${server.url}/api/pictures/${picture}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'image/png', cookie: teacher },
+    body: new Uint8Array(image),
+  });
   return {
     known: {
       run: 'r',
@@ -188,8 +203,9 @@ async function school(server: TestServer): Promise<{ known: Known; cookies: stri
       room: 'k',
       entry: 'e',
       pass: 'nobody',
-      picture: 'a'.repeat(64),
+      picture,
       teacher: 'nobody',
+      planned: 'planned',
       file,
     },
     cookies: [
@@ -210,7 +226,9 @@ async function main() {
     const routes = (await declaredRoutes()).filter(({ path }) => !/sign-out|passphrase|finish/.test(path));
     const answers = new Map<string, number>();
     const failures = new Map<string, { place: number; wired: Wired; times: number }>();
-    let [slowest, next] = [0, from];
+    const takenOf = new Map<string, { asked: number; taken: number; said: string }>();
+    const slowest = new Map<string, number>();
+    let next = from;
     const worker = async () => {
       while (next < from + count) {
         const place = next;
@@ -219,7 +237,19 @@ async function main() {
         const answer = await send(server.port, wired);
         const name = typeof answer === 'string' ? answer : String(answer.status);
         answers.set(name, (answers.get(name) ?? 0) + 1);
-        if (typeof answer !== 'string') slowest = Math.max(slowest, answer.ms);
+        if (typeof answer !== 'string' && !inLine.test(wired.path)) {
+          const of = `${wired.method} ${wired.path.split('?')[0]!.slice(0, 60)}`;
+          slowest.set(of, Math.max(slowest.get(of) ?? 0, answer.ms));
+        }
+        if (wired.soundly !== null) {
+          const good = typeof answer !== 'string' && answer.status < 300;
+          const of = takenOf.get(wired.soundly) ?? { asked: 0, taken: 0, said: '' };
+          takenOf.set(wired.soundly, {
+            asked: of.asked + 1,
+            taken: of.taken + (good ? 1 : 0),
+            said: good || typeof answer === 'string' ? of.said : answer.text.slice(0, 300),
+          });
+        }
         const wrong = wrongWith(wired, answer);
         if (wrong === null) continue;
         const kind = `${wrong} · ${wired.method} ${wired.path
@@ -243,8 +273,15 @@ async function main() {
         .join('  '),
     );
     console.log(
-      `slowest answer ${Math.round(slowest)} ms; the server ${health ? 'answers' : 'DOES NOT ANSWER'} at the end`,
+      `slowest answers ${[...slowest]
+        .sort((a, b) => b[1] - a[1])
+        .slice(0, 4)
+        .map(([of, ms]) => `${of} ${Math.round(ms)} ms`)
+        .join(', ')}; the server ${health ? 'answers' : 'DOES NOT ANSWER'} at the end`,
     );
+    const never = [...takenOf].filter(([, { asked, taken }]) => asked >= 10 && taken === 0);
+    console.log(`${takenOf.size} routes asked soundly, ${takenOf.size - never.length} of them took it`);
+    for (const [route, { asked, said }] of never) console.log(`  never taken of ${asked}: ${route} ${said}`);
     for (const [kind, { place, wired, times }] of failures) {
       const small = await smallest(server.port, wired, kind.split(' · ')[0]!);
       console.log(`\n${times} × ${kind} (request ${place} of seed ${seed})`);

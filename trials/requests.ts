@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { brotliCompressSync, constants, deflateSync, gzipSync } from 'node:zlib';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
@@ -13,6 +14,7 @@ import {
   strangeIds,
   type Draw,
 } from './junk';
+import { dot } from './dot';
 import { soundBody, type Known } from './sound-bodies';
 
 /** One request as it goes over the wire. */
@@ -24,6 +26,8 @@ export interface Wired {
   body: Buffer | null;
   /** It is broken off after so many bytes of its body. */
   cutAt: number | null;
+  /** The route it is for, where it is sound. */
+  soundly: string | null;
 }
 
 /** Draws whole numbers from 0 up to below `most`; the same for the same seed and place. */
@@ -64,23 +68,68 @@ function mutated(value: unknown, draw: Draw): unknown {
   }
 }
 
-/** The address of a route, with ids that are there and, now and then, strange ones. */
-function addressOf(path: string, known: Known, draw: Draw): string {
+/** What is worked at beside the rest, one after another: whoever asks waits for those before. */
+export const inLine =
+  /paper|everything|timetable|jobs|calculators|\/order|imports|calendar|run\.(?:json|zip)|log\.csv/;
+
+const papers = ['weigh-out', 'trays', 'pull-list', 'risk', 'sheets', 'timetable', 'x'];
+
+const cutOf = (body: Buffer, sound: boolean, draw: Draw) =>
+  !sound && draw(60) === 0 ? draw(body.length + 1) : null;
+
+/** A picture of one dot, or, where it is not to be sound, something that begins like one. */
+function pictureOf(draw: Draw, sound: boolean): Buffer {
+  if (sound) return dot(draw(200), null);
+  const whole = dot(draw(200), Buffer.from('taken at home'));
+  const cut = whole.subarray(0, draw(whole.length));
+  return [cut, Buffer.concat([whole, Buffer.alloc(draw(100_000), 7)]), Buffer.from('bytes'), Buffer.alloc(0)][
+    draw(4)
+  ]!;
+}
+
+const withHashOf = (body: Buffer, path: string, sound: boolean) =>
+  sound ? path.replace(/[0-9a-f]{64}/, createHash('sha256').update(body).digest('hex')) : path;
+
+/** What a page asks along with an address. */
+function soundQuery(path: string, draw: Draw): string {
+  const day = 86_400_000;
+  const from = Math.floor(Date.now() / day) * day - draw(3) * day;
+  const days = `from=${from}&to=${from + (1 + draw(8)) * day}`;
+  if (/order|labels|everything|jobs|ticks/.test(path))
+    return `${days}&paper=${draw(2) ? 'A4' : 'Letter'}&run=${'r'}`;
+  if (path.includes('paper')) return `paper=${draw(2) ? 'A4' : 'Letter'}`;
+  if (path.includes('library'))
+    return ['search=snap', 'minutes=60', 'archived=yes', 'tag=sugar', ''][draw(5)]!;
+  return ['', '', 'after=0'][draw(3)]!;
+}
+
+/** The address of a route, with ids that are there and, where it is not to be sound, now and then strange ones. */
+function addressOf({ path }: Declared, sound: boolean, known: Known, draw: Draw): string {
   const ids: Record<string, string> = {
     id: path.includes('practicals')
       ? known.practical
       : path.includes('rooms')
         ? known.room
         : path.includes('teachers')
-          ? known.teacher
-          : known.run,
+          ? `t${draw(9)}`
+          : path.includes('classes')
+            ? 'c'
+            : /layout|revision$/.test(path)
+              ? known.planned
+              : known.run,
     station: '1',
     hash: known.picture,
     pass: known.pass,
+    paper: papers[draw(papers.length)]!,
+    token: 'x'.repeat(32),
   };
   const filled = path.replace(/:(\w+)/g, (_, name: string) =>
-    draw(8) === 0 ? strangeIds[draw(strangeIds.length)]! : (ids[name] ?? 'x'),
+    !sound && draw(6) === 0 ? strangeIds[draw(strangeIds.length)]! : (ids[name] ?? 'x'),
   );
+  if (sound) {
+    const query = soundQuery(path, draw);
+    return query === '' ? filled : `${filled}?${query}`;
+  }
   return draw(4) === 0 ? `${filled}?${queries[draw(queries.length)]!}` : filled;
 }
 
@@ -125,23 +174,48 @@ export function requestAt(
   cookies: readonly string[],
 ): Wired {
   const draw = drawsOf(seed, place);
-  // Imports and whole logs cost a thousand times another route: they come less often.
+  // What is printed, laid out or read in whole costs a thousand times another route: it comes less often.
   let route = routes[draw(routes.length)]!;
-  if (route.path.endsWith('imports') && draw(5) > 0) route = routes[draw(routes.length)]!;
-  const headers: Record<string, string> = { cookie: cookies[draw(10) > 1 ? 0 : draw(cookies.length)]! };
-  const method = draw(15) === 0 ? otherMethods[draw(otherMethods.length)]! : route.method.toUpperCase();
-  const path = addressOf(route.path, known, draw);
-  if (draw(6) === 0) {
+  if (inLine.test(route.path) && draw(20) > 0) route = routes[draw(routes.length)]!;
+  // Every second request is sound: by whom it may come from, of what it takes.
+  const sound = draw(2) === 0;
+  const soundly = sound ? `${route.method} ${route.path}` : null;
+  const usually = route.may === 'station' || route.path.includes('/stations/:station') ? 1 : 0;
+  const headers: Record<string, string> = {
+    cookie: cookies[sound || draw(10) > 1 ? usually : draw(cookies.length)]!,
+  };
+  const method =
+    !sound && draw(15) === 0 ? otherMethods[draw(otherMethods.length)]! : route.method.toUpperCase();
+  const path = addressOf(route, sound, known, draw);
+  if (!sound && draw(6) === 0) {
     const [name, value] = strangeHeaders[draw(strangeHeaders.length)]!;
     headers[name.toLowerCase()] = value;
   }
-  if (draw(60) === 0) headers.host = ['evil.example', '127.0.0.1:99999', '[::1', ' ', 'LOCALHOST'][draw(5)]!;
-  if (method === 'GET' || method === 'HEAD') return { method, path, headers, body: null, cutAt: null };
+  if (!sound && draw(60) === 0)
+    headers.host = ['evil.example', '127.0.0.1:99999', '[::1', ' ', 'LOCALHOST'][draw(5)]!;
+  if (method === 'GET' || method === 'HEAD')
+    return { method, path, headers, body: null, cutAt: null, soundly };
   const picture = route.path.includes('picture');
   headers['content-type'] =
-    draw(20) === 0 ? otherTypes[draw(otherTypes.length)]! : picture ? 'image/png' : 'application/json';
-  let value = picture ? 'bytes' : soundBody(route.path, known, draw);
-  for (let times = draw(4); times > 0; times -= 1) value = mutated(value, draw);
+    !sound && draw(20) === 0
+      ? otherTypes[draw(otherTypes.length)]!
+      : picture
+        ? 'image/png'
+        : 'application/json';
+  if (picture) {
+    const body = pictureOf(draw, sound);
+    return {
+      method,
+      path: withHashOf(body, path, sound),
+      headers,
+      body,
+      cutAt: cutOf(body, sound, draw),
+      soundly,
+    };
+  }
+  let value = soundBody(route, known, draw);
+  if (sound) return { method, path, headers, body: Buffer.from(JSON.stringify(value)), cutAt: null, soundly };
+  for (let times = draw(3); times >= 0; times -= 1) value = mutated(value, draw);
   const body = encoded(Buffer.from(JSON.stringify(value) ?? ''), draw, headers);
-  return { method, path, headers, body, cutAt: draw(60) === 0 ? draw(body.length + 1) : null };
+  return { method, path, headers, body, cutAt: cutOf(body, sound, draw), soundly };
 }

@@ -1,5 +1,8 @@
 import { examplePlan } from '../src/core/practical';
+import type { Spec } from '../src/core/shape';
+import type { Declared } from '../src/server/actors/gate';
 import type { Draw } from './junk';
+import { soundValue } from './sound-values';
 
 /** Ids that are really there, so that a request gets past the first door. */
 export interface Known {
@@ -10,11 +13,39 @@ export interface Known {
   pass: string;
   picture: string;
   teacher: string;
+  /** A run that has not begun. */
+  planned: string;
   file: object;
 }
 
-/** A sound body for each route that takes one. */
-export function soundBody(path: string, known: Known, draw: Draw): unknown {
+/** A sound body for each route that takes one: of the routes named here a usual one, else one drawn from its shape. */
+export function soundBody(route: Declared, known: Known, draw: Draw): unknown {
+  const { path, body } = route;
+  const shape: Spec | undefined = body?.shape ?? route.takes;
+  if (shape && !path.endsWith('file') && (draw(2) === 0 || !written.test(path)))
+    return drawnBody(path, shape, known, draw);
+  return writtenBody(path, known, draw);
+}
+
+/** Routes whose bodies name things that have to fit each other. */
+const written =
+  /(?:\/rooms|classes|practicals|revisions|runs|layout|revision|clock|log|imports|join|sign-in|first|passphrase|teachers|products\/file)$/;
+
+function drawnBody(path: string, shape: Spec, known: Known, draw: Draw): unknown {
+  const ids = {
+    ...{ practicalId: known.practical, roomId: known.room, classId: 'c', responseId: 'snap' },
+    ...{ picture: known.picture, corrects: known.entry, class: 'c', run: known.run },
+    ...(path.includes('ways') && { from: '2026-12-01', to: '2026-12-24' }),
+    ...(path.includes('budgets') && { className: '9B' }),
+    ...(/run/.test(path) ? {} : { id: `${path.split('/').at(-1)!}-${draw(40)}` }),
+  };
+  const value = soundValue(shape, draw, ids) as Record<string, unknown>;
+  // What was read before it is changed: as often the version that is there.
+  if ('version' in value) value.version = draw(6);
+  return value;
+}
+
+function writtenBody(path: string, known: Known, draw: Draw): unknown {
   const entry = (body: object) => ({
     id: `f${draw(1e9)}`,
     station: 1 + draw(4),
@@ -69,6 +100,11 @@ export function soundBody(path: string, known: Known, draw: Draw): unknown {
       };
     case 'imports':
       return known.file;
+    case 'file':
+      return {
+        csv: `ingredient,pack_g,price\n${'flour,1500,1.20\n"sugar, brown",1000,"0.9"\n'.repeat(draw(400))}`,
+        how: draw(2) ? 'add' : 'replace',
+      };
     case 'join':
       return { code: 'ABCDEF' };
     case 'sign-in':

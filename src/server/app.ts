@@ -162,6 +162,7 @@ export function createApp(options: AppOptions): App {
         () => parts.workshop.tidy(),
         () => takeBack(options.knex),
         () => refreshIndex(options.knex, parts.now()),
+        () => parts.pictures.removeHalves(),
         () => parts.pictures.sweep(),
       ];
       for (const job of jobs) {

@@ -163,15 +163,21 @@ async function productsIn(knex: Knex): Promise<Product[]> {
   return rows.map(({ body }) => filled(productShape, JSON.parse(body)));
 }
 
+/** Rows that go into one statement: others are served between two. */
+const rowsAtOnce = 200;
+
 /** Writes packs in their order, in whatever transaction `knex` is. */
 export async function insertProducts(knex: Knex, products: readonly Product[], after = 0): Promise<void> {
-  for (const [i, product] of products.entries()) {
-    const trimmed = { ...product, ingredient: product.ingredient.trim(), name: product.name.trim() };
+  const rows = products.map((one, i) => ({
+    id: one.id,
+    body: JSON.stringify({ ...one, ingredient: one.ingredient.trim(), name: one.name.trim() }),
+    place: after + i,
+  }));
+  for (let from = 0; from < rows.length; from += rowsAtOnce)
     await knex('products')
-      .insert({ id: product.id, body: JSON.stringify(trimmed), place: after + i })
+      .insert(rows.slice(from, from + rowsAtOnce))
       .onConflict('id')
       .merge(['body']);
-  }
 }
 
 /** Writes what is there, in whatever transaction `knex` is; 0 g takes one off. */

@@ -62,3 +62,12 @@ export async function sweepPictures(
     }
   }
 }
+
+/** Takes away the halves of files that a program which was killed has left; only before anything comes in. */
+export async function removeHalves(folder: string): Promise<void> {
+  if (!existsSync(folder)) return;
+  for (const part of await readdir(folder)) {
+    for (const name of await readdir(join(folder, part)).catch(() => []))
+      if (name.endsWith('.part')) await rm(join(folder, part, name), { force: true });
+  }
+}

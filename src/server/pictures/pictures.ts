@@ -11,6 +11,7 @@ import {
   pictureFile,
   picturesFolder,
   smallOf,
+  removeHalves,
   sweepPictures,
   writeWhole,
 } from '../picture-files/picture-files';
@@ -118,6 +119,11 @@ export class Pictures {
     const file = size === 'whole' ? this.#path(hash) : smallOf(this.#path(hash));
     if (!type || !existsSync(file)) throw notFound('picture', hash);
     return { type: size === 'whole' ? type : 'image/jpeg', bytes: await readFile(file) };
+  }
+
+  /** What a program that was killed has left half-written goes; only before pictures come in. */
+  async removeHalves(): Promise<void> {
+    await removeHalves(this.#folder);
   }
 
   /** Takes away what no entry names after a day, and what was left half-written. */

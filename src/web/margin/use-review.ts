@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Review, ReviewContext } from '../../core/review';
 import { slice } from '../../core/slices';
 
@@ -20,19 +20,20 @@ export function useReview(inParts: InParts | null, asked: ReviewContext | null):
     const work = inParts({ plan, place, rooms });
     return { work, first: slice(work) };
   }, [inParts, plan, place, rooms]);
-  const [told, setTold] = useState<Review | null>(null);
+  const last = useRef<Review>(null);
+  const [, tell] = useState<Review | null>(null);
   useEffect(() => {
     if (!begun) return;
     if (begun.first) {
-      setTold(begun.first);
+      last.current = begun.first;
       return;
     }
     let timer = setTimeout(function more() {
       const done = slice(begun.work);
-      if (done) setTold(done);
-      else timer = setTimeout(more, 0);
+      if (!done) timer = setTimeout(more, 0);
+      else tell((last.current = done));
     }, 0);
     return () => clearTimeout(timer);
   }, [begun]);
-  return begun?.first ?? told;
+  return begun?.first ?? last.current;
 }
