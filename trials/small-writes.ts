@@ -35,16 +35,16 @@ export async function smallWrites(kills: number): Promise<Toll[]> {
     },
     async () => {
       const id = uuid();
-      const pack = { ...{ id, ingredient: `flour ${id}`, name: '', packG: 1500, price: 1.2 } };
+      const pack = { ...{ id, ingredient: 'flour', name: id, packG: 1500, price: 1.2 } };
       await program.send('POST', '/api/pantry/products', {
         product: { ...pack, supplier: '', store: null, keepsDays: null, allergens: null },
       });
-      acknowledged.packs.add(pack.ingredient);
+      acknowledged.packs.add(id);
     },
     async () => {
-      const names = Array.from({ length: inPacks }, () => `sugar ${uuid()}`);
+      const names = Array.from({ length: inPacks }, () => uuid());
       batches.packs.push(names);
-      const csv = `ingredient,pack_g,price\n${names.map((name) => `${name},1000,0.95`).join('\n')}`;
+      const csv = `ingredient,name,pack_g,price\n${names.map((name) => `sugar,${name},1000,0.95`).join('\n')}`;
       await program.send('POST', '/api/pantry/products/file', { csv, how: 'add' });
       names.forEach((name) => acknowledged.packs.add(name));
     },
@@ -62,7 +62,7 @@ export async function smallWrites(kills: number): Promise<Toll[]> {
         }
       }
     });
-    await pause(random(10, 250));
+    await pause(random(10, 1000));
     await program.down('SIGKILL');
     alive = false;
     await Promise.all(writers);
@@ -78,7 +78,7 @@ export async function smallWrites(kills: number): Promise<Toll[]> {
     ),
     tollOf(
       ...(['packs and prices', kills, acknowledged.packs, batches.packs] as const),
-      timesOf(program, `SELECT json_extract(body, '$.ingredient') AS name FROM products`),
+      timesOf(program, `SELECT json_extract(body, '$.name') AS name FROM products`),
     ),
     pictures(program, kills, acknowledged.pictures),
   ];
