@@ -1,6 +1,6 @@
 import { RefusedValue } from '../bounds';
 import { formatNumber } from '../format';
-import { minutesBetween, twoFourHourRule, whoDecides } from '../safety';
+import { longestZoneGapMinutes, minutesBetween, minutesUnseen, twoFourHourRule, whoDecides } from '../safety';
 import { defineCalculator } from './definition';
 import { readingsInput } from './inputs';
 
@@ -40,19 +40,26 @@ export const dangerZoneTime = defineCalculator({
   compute({ readings, lowC, highC }) {
     if (readings.length < 2) throw new RefusedValue('readings', readings, 'at least 2 readings');
     const minutes = minutesBetween(readings, lowC, highC);
-    const verdict = twoFourHourRule(minutes);
+    const unseen = minutesUnseen(readings, lowC, highC);
+    const verdict = twoFourHourRule(minutes, unseen);
+    const missing = `readings between: more than ${longestZoneGapMinutes} min went by without one`;
     return {
-      result: { minutes, verdict },
+      result: { minutes, verdict, ...(verdict === 'cannot-tell' && { missing }) },
       working: [
         {
           text: `between ${formatNumber(lowC)} and ${formatNumber(highC)} °C, all stays added up`,
           value: minutes,
           unit: 'min',
         },
+        ...(unseen > 0 ? [{ text: 'nobody saw where it was, besides', value: unseen, unit: 'min' }] : []),
         { text: 'under 2 h: use or chill; 2 to 4 h: use now; over 4 h: throw away' },
       ],
       sources: [{ kind: 'from-memory', text: 'The 2 h / 4 h rule as it is taught where it applies' }],
-      warnings: ['Times before the first reading are not known to it.', whoDecides],
+      warnings: [
+        ...(verdict === 'cannot-tell' ? [`Can’t tell. Missing: ${missing}.`] : []),
+        'Times before the first reading are not known to it.',
+        whoDecides,
+      ],
     };
   },
 });

@@ -26,6 +26,7 @@ import { coolingForecast } from './cooling';
 import { eggDoneness, eggTime } from './eggs';
 import { ovenSettingCalculator } from './ovens';
 import { carbonDioxide, neutralisingAcid, yeastActivity } from './leavening';
+import { plausibleFood } from './plausible-food';
 import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safety';
 import { enzymicBrowningCalculator, maillardRateCalculator } from './browning';
 import { carryOverCalculator } from './carry-over';
@@ -95,6 +96,7 @@ export const calculators: readonly Calculator[] = [
   bakeTimeScaling,
   lethality,
   coreTemperatureCheck,
+  plausibleFood,
   coolingCheckCalculator,
   coolingForecast,
   starchGelatinisation,

@@ -11,6 +11,7 @@ import {
   lethalitySource,
   longestCoolingGapMinutes,
   longestCoreGapMinutes,
+  readFood,
   printedEquivalentsSource,
   requirementFor,
   treatmentOf,
@@ -101,6 +102,17 @@ export const lethality = defineCalculator({
   },
 });
 
+/** How a food was read: creature, form, state, and the words nobody could read. */
+function foodWorking(food: string) {
+  const { animal, form, state, unread, open } = readFood(food);
+  const or = (words: string | null) => words ?? 'not said';
+  return [
+    { text: `animal: ${or(animal)}; form: ${or(form)}; state: ${or(state)}` },
+    ...(unread.length > 0 ? [{ text: `not understood: ${unread.join(', ')}` }] : []),
+    ...open.map((text) => ({ text: `not known: ${text}` })),
+  ];
+}
+
 export const coreTemperatureCheck = defineCalculator({
   id: 'core-temperature-check',
   title: 'Is the core hot enough?',
@@ -158,13 +170,14 @@ export const coreTemperatureCheck = defineCalculator({
         {
           text: kind ? `“${food}” counts as ${kind.name}` : `“${food}” is not known: no limit can be chosen`,
         },
+        ...foodWorking(food),
         { text: `required: ${required}` },
         { text: `achieved: ${achieved}` },
         ...(readings && requirement.addsUp
           ? [
               {
-                text: 'share of the treatment: Σ time / printed time at that temperature',
-                value: treatmentOf(readings, longestCoreGapMinutes) * 100,
+                text: `share of the treatment that was seen: Σ time / printed time at the cooler of two readings, at most ${longestCoreGapMinutes} min apart`,
+                value: treatmentOf(readings, longestCoreGapMinutes).least * 100,
                 unit: '%',
               },
             ]

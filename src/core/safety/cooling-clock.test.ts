@@ -128,7 +128,29 @@ describe('a hold of a core', () => {
       [30, 68],
     ];
     expect(minced(...first, [40, 60], [50, 68], [55, 68], [60, 60])).toBe('yes');
-    expect(minced([0, 60], [10, 68], [20, 68], [30, 60], [40, 68], [50, 68], [55, 60])).toBe('no');
+    // Ten seconds were seen, up to thirty are possible; with a reading every three seconds at most 15 are.
+    expect(minced([0, 60], [10, 68], [20, 68], [30, 60], [40, 68], [50, 68], [55, 60])).toBe('cannot-tell');
+    expect(minced([0, 67], [3, 68], [6, 68], [9, 68], [12, 68], [15, 67])).toBe('no');
+  });
+
+  it('a lone reading, the first and the last included, is no hold', () => {
+    const at = (food: string, authority: 'fda' | 'uk-fsa', ...points: [minute: number, celsius: number][]) =>
+      checkCore(authority, food, { readings: points.map(([minute, celsius]) => ({ minute, celsius })) });
+    for (const check of [
+      at('chicken', 'uk-fsa', [0, 0], [5, 100], [10, 10]),
+      at('chicken', 'uk-fsa', [0, 20], [4, 75], [8, 21]),
+      at('chicken', 'fda', [0, 20], [4, 75], [8, 21]),
+      at('pork chop', 'fda', [0, 20], [9, 65]),
+      at('pork chop', 'fda', [0, 65], [9, 20]),
+      at('cod', 'fda', [0, 66], [5, 10], [9, 66]),
+      at('beef mince', 'uk-fsa', [0, 90], [9, 59], [18, 90]),
+    ])
+      expect(check).toMatchObject({ verdict: 'cannot-tell', safe: false });
+    expect(at('chicken', 'uk-fsa', [0, 0], [5, 100], [10, 10]).achieved).toContain('0 % of the treatment');
+    // Twelve minutes between two readings: nobody saw the middle.
+    expect(at('pork chop', 'fda', [0, 65], [12, 65]).verdict).toBe('cannot-tell');
+    expect(at('pork chop', 'fda', [0, 58], [5, 64], [6, 65]).verdict).toBe('yes');
+    expect(at('chicken', 'fda', [0, 60], [3, 68], [6, 75]).verdict).toBe('yes');
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checkCooling, minutesBetween, twoFourHourRule } from '.';
+import { checkCooling, minutesBetween, minutesUnseen, twoFourHourRule } from '.';
 
 describe('the clock of cooling', () => {
   it('starts where the food falls below the line, between two readings, and not where it only stands on it', () => {
@@ -94,11 +94,23 @@ describe('cooling', () => {
     expect(checkCooling(line([0, 58], [10, 56], [140, 22], [150, 20], [200, 4]), 'fda').verdict).toBe('no');
   });
 
+  it('hours nobody saw are no “use or chill”: where they would change the answer, there is none', () => {
+    const rule = (...points: [minute: number, celsius: number][]) => {
+      const readings = line(...points);
+      return twoFourHourRule(minutesBetween(readings, 5, 60), minutesUnseen(readings, 5, 60));
+    };
+    expect(rule([0, 4], [600, 4])).toBe('cannot-tell');
+    expect(rule([0, 4], [60, 4], [120, 4])).toBe('use or chill');
+    expect(rule([0, 4], [100, 4])).toBe('use or chill');
+    expect(rule([0, 20], [300, 20])).toBe('throw away');
+    expect(rule([0, 20], [250, 20], [600, 4])).toBe('throw away');
+  });
+
   it('adds up every stay in the danger zone', () => {
     // In at 30 min (60 °C), out at 85 min (5 °C); in again for the ten minutes above 5 °C on the way to 10 and back.
     const readings = line([0, 90], [90, 0], [100, 10], [110, 0]);
     expect(minutesBetween(readings, 5, 60)).toBeCloseTo(55 + 10, 9);
-    expect([119, 120, 240, 241].map(twoFourHourRule)).toEqual([
+    expect([119, 120, 240, 241].map((minutes) => twoFourHourRule(minutes))).toEqual([
       'use or chill',
       'use now',
       'use now',

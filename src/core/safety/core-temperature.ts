@@ -11,8 +11,9 @@ import {
   type CoreRequirement,
   type HoldLine,
 } from './core-limits';
-import { foodKinds, readFood, type FoodKind } from './food-kinds';
+import { foodKinds, type FoodKind } from './food-kinds';
 import { printedHoldS, treatmentOf } from './printed-equivalents';
+import { readFood } from './read-food';
 import type { Verdict } from './verdict';
 
 /** What is known of the core: readings in time, or one temperature and how long it was held, where that is known. */
@@ -45,7 +46,7 @@ const everyKind = foodKinds.map(({ id }) => id);
  */
 export function checkCore(authority: AuthorityId, words: string, evidence: CoreEvidence): CoreCheck {
   checkEvidence(evidence);
-  const { kinds, unknown } = readFood(words);
+  const { kinds, unread, open } = readFood(words);
   const strictest = strictestRequirement(authority, everyKind);
   if (kinds.length === 0) {
     return {
@@ -60,23 +61,30 @@ export function checkCore(authority: AuthorityId, words: string, evidence: CoreE
   }
   const requirement = strictestRequirement(authority, kinds);
   const met = judge(requirement, evidence);
-  const answer = {
-    required: requiredWords(requirement),
-    achieved: achievedWords(requirement, evidence),
-    requirement,
-    food: requirement.food,
-  };
-  if (met.verdict === 'yes' && unknown.length > 0 && judge(strictest, evidence).verdict !== 'yes') {
-    const said = listed(unknown.map((word) => `“${word}”`));
-    return {
+  const doubts = [
+    ...(unread.length > 0 ? [`what ${listed(unread.map((word) => `“${word}”`))} means for it`] : []),
+    ...open,
+  ];
+  const answer = { requirement, food: requirement.food };
+  if (doubts.length > 0 && requiredWords(strictest) !== requiredWords(requirement)) {
+    const both = {
       ...answer,
-      verdict: 'cannot-tell',
-      safe: false,
-      missing: `what ${said} means for it; short of the strictest line, ${requiredWords(strictest)}, an unknown word is no yes`,
+      required: `${requiredWords(requirement)} as far as it was understood; ${requiredWords(strictest)} for what it may be`,
+      achieved: achievedWords(strictest, evidence),
     };
+    if (met.verdict !== 'no' && judge(strictest, evidence).verdict !== 'yes')
+      return {
+        ...both,
+        verdict: 'cannot-tell',
+        safe: false,
+        missing: `${doubts.join('; ')}; short of the strictest line, that is no yes`,
+      };
+    return { ...both, verdict: met.verdict, safe: met.verdict === 'yes' };
   }
   return {
     ...answer,
+    required: requiredWords(requirement),
+    achieved: achievedWords(requirement, evidence),
     verdict: met.verdict,
     safe: met.verdict === 'yes',
     ...(met.missing && { missing: met.missing }),
@@ -120,65 +128,80 @@ function judgeHold(requirement: CoreRequirement, celsius: number, heldS: number 
 }
 
 function judgeReadings(requirement: CoreRequirement, readings: readonly TimedReading[]): Judged {
-  const met = (gap: number) =>
-    requirement.addsUp
-      ? treatmentOf(readings, gap) >= 1 - 1e-9
-      : linesOf(requirement).some((line) => {
-          const heldS = longestHoldS(readings, line, gap);
-          return heldS !== null && heldS >= line.holdS * (1 - 1e-9) - 1e-6;
-        });
-  if (met(longestCoreGapMinutes)) {
-    return loneSpike(requirement, readings)
-      ? { verdict: 'cannot-tell', missing: 'a second reading: one alone stands far above those beside it' }
+  const [seen, possible] = requirement.addsUp ? treated(readings) : held(requirement, readings);
+  if (seen) {
+    return alone(requirement, readings)
+      ? { verdict: 'cannot-tell', missing: 'a second reading: one alone stands far from those beside it' }
       : { verdict: 'yes' };
   }
-  if (met(Infinity)) {
-    return {
-      verdict: 'cannot-tell',
-      missing: `readings between: more than ${longestCoreGapMinutes} min went by without one`,
-    };
-  }
-  // One reading that is hot enough says nothing of how long; more of them say how long it was seen.
-  const [only] = readings;
-  const hot = requirement.addsUp
-    ? Number.isFinite(printedHoldS(only!.celsius))
-    : linesOf(requirement).some((line) => meetsLine(line, only!.celsius));
-  if (readings.length === 1 && hot) return { verdict: 'cannot-tell', missing: 'how long it was held' };
-  return { verdict: 'no' };
+  if (!possible) return { verdict: 'no' };
+  return {
+    verdict: 'cannot-tell',
+    missing: `how long it was held: two readings at or above the line, at most ${longestCoreGapMinutes} min apart, show it`,
+  };
 }
 
-/** Longest unbroken time at or above a line, s; null where it is never met. Straight lines between readings. */
-function longestHoldS(
+/** Whether what was seen does, and whether what nobody saw may. */
+function treated(readings: readonly TimedReading[]): [seen: boolean, possible: boolean] {
+  const { least, most } = treatmentOf(readings, longestCoreGapMinutes);
+  const hot = readings.some((one) => Number.isFinite(printedHoldS(one.celsius)));
+  return [least >= 1 - 1e-9, most >= 1 - 1e-9 || (readings.length === 1 && hot)];
+}
+
+function held(requirement: CoreRequirement, readings: readonly TimedReading[]): [boolean, boolean] {
+  const lines = linesOf(requirement).map((line) => ({ line, ...holdOf(readings, line) }));
+  const does = (seconds: number | null, { holdS }: HoldLine) =>
+    seconds !== null && seconds >= holdS * (1 - 1e-9) - 1e-6;
+  return [
+    lines.some(({ least, line }) => does(least, line)),
+    lines.some(({ most, line }) => does(most, line)),
+  ];
+}
+
+/**
+ * How long a core was at or above a line, s; null where no reading is. At the least: between two readings that both are, no
+ * further apart than the stated gap. At the most: from the reading before to the reading after that are below it.
+ */
+function holdOf(
   readings: readonly TimedReading[],
   line: HoldLine,
-  longestGapMinutes: number,
-): number | null {
-  const limitC = lineC(line);
-  let [longest, since] = [null as number | null, null as number | null];
-  readings.forEach((here, i) => {
+): { least: number | null; most: number | null } {
+  let [least, most] = [null as number | null, null as number | null];
+  let [since, below] = [null as number | null, null as number | null];
+  readings.forEach(({ minute, celsius }, i) => {
     const before = readings[i - 1];
-    const unseen = before !== undefined && here.minute - before.minute > longestGapMinutes;
-    if (unseen) since = null;
-    if (meetsLine(line, here.celsius)) {
-      since ??= before && !unseen ? crossing(before, here, Math.min(limitC, here.celsius)) : here.minute;
-      longest = Math.max(longest ?? 0, here.minute - since);
-    } else if (since !== null) {
-      longest = Math.max(longest ?? 0, crossing(before!, here, limitC) - since);
-      since = null;
+    if (!meetsLine(line, celsius)) {
+      if (before && meetsLine(line, before.celsius))
+        most = Math.max(most ?? 0, minute - (below ?? readings[0]!.minute));
+      [since, below] = [null, minute];
+      return;
     }
+    if (before && minute - before.minute > longestCoreGapMinutes) since = null;
+    since ??= minute;
+    least = Math.max(least ?? 0, minute - since);
+    most = Math.max(most ?? 0, readings.length === 1 ? Infinity : minute - (below ?? readings[0]!.minute));
   });
-  return longest === null ? null : longest * 60;
+  return { least: least === null ? null : least * 60, most: most === null ? null : most * 60 };
 }
 
-/** Whether the whole answer hangs on one reading that jumps above those beside it within minutes: a slip looks like that. */
-function loneSpike({ main }: CoreRequirement, readings: readonly TimedReading[]): boolean {
-  const above = readings.flatMap((one, i) => (one.celsius >= lineC(main) - 10 ? [i] : []));
-  const i = above[0] ?? 0;
-  if (above.length !== 1 || i === 0) return false;
-  const jumps = (beside: TimedReading | undefined) =>
-    beside === undefined ||
-    (readings[i]!.celsius - beside.celsius > 10 && Math.abs(beside.minute - readings[i]!.minute) <= 3);
-  return jumps(readings[i - 1]) && jumps(readings[i + 1]);
+/** Within so many degrees a reading supports the one beside it. */
+const nearC = 10;
+
+/** Whether the answer hangs on one reading that none beside it supports: a slip of the probe looks like that. */
+function alone(requirement: CoreRequirement, readings: readonly TimedReading[]): boolean {
+  if (readings.length === 1) return false;
+  const limitC = Math.min(...linesOf(requirement).map(lineC));
+  const supported = (i: number, beside: number) => {
+    const [one, other] = [readings[i]!, readings[beside]];
+    return (
+      other !== undefined &&
+      Math.abs(one.minute - other.minute) <= longestCoreGapMinutes &&
+      one.celsius - other.celsius <= nearC
+    );
+  };
+  return !readings.some(
+    ({ celsius }, i) => celsius >= limitC - 1e-6 && (supported(i, i - 1) || supported(i, i + 1)),
+  );
 }
 
 const durationWords = (seconds: number) =>
@@ -211,10 +234,11 @@ function achievedWords(requirement: CoreRequirement, evidence: CoreEvidence): st
   }
   const top = Math.max(...evidence.readings.map((one) => one.celsius));
   if (requirement.addsUp) {
-    const percent = Math.floor(treatmentOf(evidence.readings, longestCoreGapMinutes) * 100 + 1e-7);
+    const { least } = treatmentOf(evidence.readings, longestCoreGapMinutes);
+    const percent = Math.floor(least * 100 + 1e-7);
     return `${degrees(top)} at the most; ${formatNumber(percent, 0)} % of the treatment`;
   }
-  const heldS = longestHoldS(evidence.readings, requirement.main, longestCoreGapMinutes) ?? 0;
+  const heldS = holdOf(evidence.readings, requirement.main).least ?? 0;
   return capitalised(
     `${degrees(top)} at the most; at or above ${degreeWords(requirement.main)} for ${durationWords(heldS)}`,
   );

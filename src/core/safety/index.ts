@@ -8,7 +8,8 @@ export {
   type CoolingStage,
 } from './authorities';
 export { coreRequirements, type CoreRequirement, type HoldLine } from './core-limits';
-export { foodKinds, readFood, type FoodKind } from './food-kinds';
+export { foodKinds, type FoodKind } from './food-kinds';
+export { readFood, type FoodReading } from './read-food';
 export { printedEquivalentsSource, printedHoldS, treatmentOf } from './printed-equivalents';
 export type { Verdict } from './verdict';
 export {
@@ -18,7 +19,13 @@ export {
   type CoolingCheck,
 } from './cooling-limits';
 export { checkCore, longestCoreGapMinutes, requirementFor, type CoreCheck } from './core-temperature';
-export { minutesBetween, twoFourHourRule, type ZoneVerdict } from './danger-zone';
+export {
+  longestZoneGapMinutes,
+  minutesBetween,
+  minutesUnseen,
+  twoFourHourRule,
+  type ZoneVerdict,
+} from './danger-zone';
 export { hazardsIn } from './hazards-in';
 export { mentionsOven } from './hazard-words';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';

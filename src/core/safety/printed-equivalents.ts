@@ -23,37 +23,25 @@ export function printedHoldS(celsius: number): number {
   return from.holdS * (to.holdS / from.holdS) ** share;
 }
 
-/** Share of the full treatment that a straight run between two readings is worth, integrated between printed lines. */
-function shareOfTreatment(from: TimedReading, to: TimedReading): number {
-  const seconds = (to.minute - from.minute) * 60;
-  const rise = to.celsius - from.celsius;
-  // No rise to speak of: the constant at the cooler end.
-  if (Math.abs(rise) < 1e-9) return seconds / printedHoldS(Math.min(from.celsius, to.celsius));
-  const [low, high] = [Math.min(from.celsius, to.celsius), Math.max(from.celsius, to.celsius)];
-  const cuts = [
-    low,
-    ...ukEquivalents.map((line) => line.celsius).filter((at) => at > low && at < high),
-    high,
-  ];
-  let share = 0;
-  for (let i = 1; i < cuts.length; i += 1) {
-    const [a, b] = [cuts[i - 1]!, cuts[i]!];
-    if ((a + b) / 2 < coolest.celsius) continue;
-    const spent = (seconds * (b - a)) / (high - low);
-    const [slow, fast] = [1 / printedHoldS(a), 1 / printedHoldS(b)];
-    // The rate runs as an exponential within a piece: its mean is the logarithmic one.
-    share += spent * (Math.abs(fast / slow - 1) < 1e-6 ? slow : (fast - slow) / Math.log(fast / slow));
-  }
-  return share;
+/** What readings are worth of the full UK treatment at the least and at the most: 1 is 70 °C for 2 min or as much. */
+export interface Treatment {
+  least: number;
+  most: number;
 }
 
-/** Share of the full UK treatment that readings are worth: 1 and more is 70 °C for 2 min or as much. */
-export function treatmentOf(readings: readonly TimedReading[], longestGapMinutes = Infinity): number {
+/**
+ * At the least: between two readings the core was as hot as the cooler of them, where both stand in the table and no more
+ * than a stated gap lies between; nothing else was seen. At the most: as hot as the hotter one.
+ */
+export function treatmentOf(readings: readonly TimedReading[], longestGapMinutes: number): Treatment {
   requireReadings(readings, 1);
-  let total = 0;
+  let [least, most] = [0, 0];
   for (let i = 1; i < readings.length; i += 1) {
-    if (readings[i]!.minute - readings[i - 1]!.minute > longestGapMinutes) continue;
-    total += shareOfTreatment(readings[i - 1]!, readings[i]!);
+    const [from, to] = [readings[i - 1]!, readings[i]!];
+    const seconds = (to.minute - from.minute) * 60;
+    if (to.minute - from.minute <= longestGapMinutes)
+      least += seconds / printedHoldS(Math.min(from.celsius, to.celsius));
+    most += seconds / printedHoldS(Math.max(from.celsius, to.celsius));
   }
-  return total;
+  return { least, most };
 }

@@ -106,4 +106,10 @@ export const contractThree: Record<string, Agreed> = {
       ['lowerBoundMinute', 61, 6],
     ],
   },
+  // US FDA Food Code 3-401.11 against 3-403.11: cold roast beef may be food that is heated again.
+  'plausible-food': {
+    inputs: { food: 'cold roast beef' },
+    keys: ['animal', 'form', 'state', 'unread', 'strictest'],
+    check: [],
+  },
 };

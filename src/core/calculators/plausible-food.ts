@@ -1,0 +1,38 @@
+import { checkCore, readFood, whoDecides } from '../safety';
+import { defineCalculator } from './definition';
+
+export const plausibleFood = defineCalculator({
+  id: 'plausible-food',
+  title: 'What a food is taken for',
+  keywords: 'food kind animal cut form raw cooked core temperature strictest line understood',
+  example: { food: 'cold roast beef' },
+  inputs: {
+    food: { kind: 'text', most: 120, example: 'cod fillet', about: 'what it is and what was done to it' },
+  },
+  compute({ food }) {
+    const { animal, form, state, unread, open } = readFood(food);
+    // What is asked of it does not hang on how hot it is: any temperature does.
+    const { required } = checkCore('fda', food, { celsius: 20, heldSeconds: 0 });
+    return {
+      result: { animal, form, state, unread, strictest: required },
+      working: [
+        { text: `animal: ${animal ?? 'not said'}` },
+        { text: `form: ${form ?? 'not said'}` },
+        { text: `state: ${state ?? 'not said'}` },
+        ...unread.map((word) => ({ text: `not understood: “${word}”` })),
+        ...open.map((text) => ({ text: `not known: ${text}` })),
+        { text: `line of the US FDA Food Code: ${required}` },
+      ],
+      sources: [
+        { kind: 'from-memory', text: 'US FDA Food Code 2022, 3-401.11 and 3-403.11, for what is told apart' },
+        { kind: 'common-practice', text: 'Names of cuts, dishes and ways of cooking' },
+      ],
+      warnings: [
+        ...(unread.length + open.length > 0
+          ? ['Not understood whole: only the strictest line is a yes for it.']
+          : []),
+        `Not a permission. ${whoDecides}`,
+      ],
+    };
+  },
+});
