@@ -1,6 +1,7 @@
 import { listed } from '../format';
 import type { Source } from '../working';
 import { readIngredientWords } from './find';
+import { stretchesOf, type Stretch } from './free-from';
 import { allergenIds, type AllergenId, type AllergenMark } from './item';
 
 /** The laws that ask allergens to be named. */
@@ -51,58 +52,18 @@ export interface AllergensFound {
   unknown: string[];
 }
 
-const gluten: AllergenId[] = ['gluten', 'wheat'];
-const animal: AllergenId[] = ['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'];
-/** What “…-free” and its like leave out. Lactose-free milk is milk. */
-const freeOf: Readonly<Record<string, readonly AllergenId[]>> = {
-  gluten,
-  wheat: gluten,
-  dairy: ['milk'],
-  milk: ['milk'],
-  egg: ['eggs'],
-  nut: ['nuts', 'peanuts'],
-  peanut: ['peanuts'],
-  almond: ['nuts'],
-  soya: ['soya'],
-  soy: ['soya'],
-  fish: ['fish'],
-  shellfish: ['crustaceans', 'molluscs'],
-  sesame: ['sesame'],
-  celery: ['celery'],
-  mustard: ['mustard'],
-  sulphite: ['sulphites'],
-  sulfite: ['sulphites'],
-  sulphur: ['sulphites'],
-  lupin: ['lupin'],
-  allergen: allergenIds,
-};
-const freeWords = Object.keys(freeOf).join('|');
-const freePattern = new RegExp(`\\b(${freeWords})s?[\\s-]*free\\b(?! range)`, 'giu');
-const withoutPattern =
-  /\b(?:free (?:from|of)|contains? no|without|with no|no added|not containing|no)\s+((?:added\s+)?[\p{L}]+(?:\s*(?:,|or|and|nor|&)\s*(?:no\s+)?[\p{L}]+)*)/giu;
 const mayPattern = /\b(?:may (?:also )?contain|traces? of|may have)\b:?\s*(.*)$/iu;
 
 /** Allergens in one ingredient by its name, as one law has them. */
 export function allergensOf(ingredient: string, law: AllergenLaw = 'uk-eu'): AllergensFound {
-  const without = new Set<AllergenId>();
-  let text = ingredient.normalize('NFKC').replaceAll(/[’‘]/g, "'");
-  const leaveOut = (words: string) => {
-    for (const word of words.toLowerCase().split(/[^\p{L}]+/u)) {
-      for (const id of freeOf[word.replace(/s$/, '')] ?? freeOf[word] ?? []) without.add(id);
-    }
-    return ' ';
-  };
-  const namedFree = readIngredientWords(text).found.some((one) => one.namedFree);
-  if (!namedFree) text = text.replaceAll(freePattern, (_, word: string) => leaveOut(word));
-  text = text.replaceAll(withoutPattern, (_, words: string) => leaveOut(words));
-  if (/\b(vegan|plant[\s-]based)\b/iu.test(text)) animal.forEach((id) => without.add(id));
-  if (/\begg ?less\b/iu.test(text)) without.add('eggs');
-  text = text.replaceAll(/\begg ?less\b/giu, ' ');
-  // “Non-dairy” creamers may hold casein all the same: no promise.
-  text = text.replaceAll(/\bnon[\s-]dairy\b(?! creamer)/giu, () => leaveOut('dairy'));
-  const may = mayPattern.exec(text);
-  if (may) text = text.slice(0, may.index);
+  const may = mayPattern.exec(ingredient);
+  const said = may ? ingredient.slice(0, may.index) : ingredient;
+  const stretches = stretchesOf(said).map((stretch) => foundIn(stretch, law));
+  const warned = may ? warnedOf(foundIn({ text: may[1]!, without: new Set() }, law)) : [];
+  return united([...stretches, ...warned]);
+}
 
+function foundIn({ text, without }: Stretch, law: AllergenLaw): AllergensFound {
   const of = (marks: readonly AllergenMark[]) =>
     marks.flatMap((mark): AllergenId[] => {
       const id = mark.replace('@us', '') as AllergenId;
@@ -111,22 +72,17 @@ export function allergensOf(ingredient: string, law: AllergenLaw = 'uk-eu'): All
       return asked && !without.has(id) ? [id] : [];
     });
   const { found, unknown } = readIngredientWords(text);
-  const warned = may ? readIngredientWords(may[1]!) : { found: [], unknown: [] };
-  const contains = new Set(of(found.flatMap(({ item }) => item.contains)));
-  const often = of([
-    ...found.flatMap(({ item }) => item.oftenContains),
-    ...warned.found.flatMap(({ item }) => [...item.contains, ...item.oftenContains]),
-  ]).filter((id) => !contains.has(id));
-  const inOrder = (ids: Iterable<AllergenId>) => {
-    const set = new Set(ids);
-    return allergenIds.filter((id) => set.has(id));
-  };
   return {
-    contains: inOrder(contains),
-    oftenContains: inOrder(often),
-    unknown: [...new Set([...unknown, ...warned.unknown])],
+    contains: of(found.flatMap(({ item }) => item.contains)),
+    oftenContains: of(found.flatMap(({ item }) => item.oftenContains)),
+    unknown,
   };
 }
+
+/** What a label only warns of. */
+const warnedOf = ({ contains, oftenContains, unknown }: AllergensFound): AllergensFound[] => [
+  { contains: [], oftenContains: [...contains, ...oftenContains], unknown },
+];
 
 /** Allergens of a list of ingredients, parted by commas, semicolons or lines. */
 export function allergensOfList(

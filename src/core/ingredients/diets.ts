@@ -1,4 +1,4 @@
-import { likelyItem } from './find';
+import { itemCalled, likelyItem } from './find';
 import type { IngredientItem } from './item';
 
 export const diets = ['vegetarian', 'vegan', 'no-alcohol', 'no-pork-or-gelatine'] as const;
@@ -37,8 +37,34 @@ const animalWords =
 const takenBack =
   /\b(?:vegetarian|vegan|vegetable|plant[ -]based|meat[ -]?free|no|without)\b|[\s-]free\b|\bagar\b/i;
 
-/** Whether something called so fits a diet, by what it is and by its own words. */
+/** Dishes and made things by name: what goes in every kitchen settles for itself. */
+const madeThing =
+  /\b(?:mousses?|puddings?|cheesecakes?|panna cottas?|trifles?|cakes?|gateaux?|tortes?|tarts?|tartlets?|pies?|jell(?:y|ies)|bavarois|parfaits?|fools?|possets?|syllabubs?|custards?|ice creams?|sorbets?|soups?|stews?|curr(?:y|ies)|salads?|sandwich(?:es)?|pizzas?|lasagnes?|casseroles?|babas?|truffles?|fudge|sauces?|gravy|glazes?|fillings?|toppings?|icings?|frostings?|biscuits?|cookies|desserts?|sweets?|gummies|marshmallows?|creams?|cr[eè]mes?|punch|cocktails?|fondues?|risottos?|flamb[eé]\w*|dish(?:es)?|mix(?:es)?|ready meals?|crumbles?|strudels?|meringues?|souffl[eé]s?|yogh?urts?|capsules?|tablets?|sprays?|drinks?|juice drinks?)\b/i;
+/** What is drunk, or steeped in it. Strengths differ; that none is in it nobody can tell by the name. */
+const spirited =
+  /\b(?:extracts?|essences?|tinctures?|bitters|rums?|brand(?:y|ied|ies)|wines?|beers?|ales?|stouts?|lagers?|porter|liqueurs?|sherr(?:y|ies)|whisk(?:e?y|ies)|spirits?|ciders?|champagne|prosecco|kirsch|marsala|madeira|vodka|gin|port|amaretto|cognac|armagnac|bourbon|tequila|sake|mirin|vermouth|limoncello|absinthe|schnapps|advocaat|eggnog|mead|perry|boozy|tipsy|drunken|soaked|steeped|macerated|infused|fermented|kombucha|kvass|cocktail|mojito|sangria|glühwein|mulled|alcohol\w*)\b/i;
+
+/**
+ * Whether something called so fits a diet, by what it is and by its own words. A yes needs every word understood, and is
+ * said of plain things only: a word nobody knows, a dish by its name or a claim about it makes it “cannot tell”.
+ */
 export function dietVerdict(name: string, diet: Diet): DietVerdict {
+  const verdict = byItsWords(name, diet);
+  if (verdict !== 'yes') return verdict;
+  const open =
+    itemCalled(name) === undefined ||
+    /[^\p{L}\p{M}\p{N}\s'’.,%()/&-]/u.test(name) ||
+    (madeThing.test(name) && !plainCream.test(name)) ||
+    (diet === 'no-alcohol' && spirited.test(name)) ||
+    /\b(?:no|not|non|never|without|mock|imitation|or)\b/i.test(name);
+  return open ? 'cannot tell' : 'yes';
+}
+
+/** Plain cream and its like, which “cream” in a name also is. */
+const plainCream =
+  /^\s*(?:(?:fresh|double|single|whipping|heavy|light|clotted|sour|soured|coconut|pouring)\s+)*cream\s*$|^\s*cream of tartar\s*$/i;
+
+function byItsWords(name: string, diet: Diet): DietVerdict {
   const item = likelyItem(name);
   const own = item ? verdictOf(item, diet) : 'cannot tell';
   if (diet === 'no-alcohol') return own;

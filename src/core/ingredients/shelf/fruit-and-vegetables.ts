@@ -30,7 +30,8 @@ mustard-greens | mustard green; mustard leaf; salad cress; mustard and cress; mu
 kimchi | kimchi; kimchee | may=fish,crustaceans,soya,gluten d=.9/.7/1
 broccoli | broccoli; tenderstem; artichoke; artichoke heart; okra; hearts of palm; palm heart; cardoon; lotus root; globe artichoke | d=.35/.3/.45 n=3/.4/4/2/3/0 w=89
 cucumber | cucumber; gherkin; gourd; pattypan; spaghetti squash; cornichon; pimento; pimiento; mixed vegetable; vegetable; chayote; bitter melon; courgetti; root vegetable; stir-fry vegetable; frozen vegetable; roasted vegetable; snake gourd | e=160 d=.55/.45/.65 n=.8/.2/3/2.5/1.2/0 w=94
-pickle | pickle; piccalilli; chutney; mango chutney; pickled vegetable; dill pickle; relish; sweet pickle; pickled cucumber; lime pickle; onion chutney; tomato chutney; brinjal pickle; caponata; giardiniera | d=1.2/1.1/1.3 may=mustard,sulphites,celery,gluten job=flavour
+piccalilli | piccalilli; mustard pickle; mustard relish; mustard chutney | d=1.2/1.1/1.3 in=mustard may=sulphites,celery,gluten job=flavour
+pickle | pickle; chutney; mango chutney; pickled vegetable; dill pickle; relish; sweet pickle; pickled cucumber; lime pickle; onion chutney; tomato chutney; brinjal pickle; caponata; giardiniera | d=1.2/1.1/1.3 may=mustard,sulphites,celery,gluten job=flavour
 mushroom | mushroom; button mushroom; chestnut mushroom; oyster mushroom; shiitake; portobello; porcini; dried mushroom; enoki; king oyster mushroom; white mushroom; chanterelle; cremini; truffle mushroom; wood ear; morel; black truffle; maitake; shimeji; cep; field mushroom | e=18 d=.32/.25/.4 n=2/.3/.4/.3/1/0 w=92
 mycoprotein | mycoprotein; mycoprotein mince; mycoprotein piece | may=eggs,milk,gluten
 sweetcorn | sweetcorn; corn; corn on the cob; popping corn; popcorn kernel; corn kernel; maize; baby corn; creamed corn; mangetout; mange tout; sugar snap pea; sugar snap; edible pod; snow pea; pea protein; pea shoot | d=.65/.55/.75 n=4/1.2/14/4/3.5/0 w=77

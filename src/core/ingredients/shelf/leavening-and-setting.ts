@@ -2,7 +2,7 @@
 export const leaveningAndSetting = `
 water | water; tap water; warm water; cold water; boiling water; hot water; iced water; lukewarm water; tepid water; mineral water; filtered water; distilled water; spring water; still water; bottled water; drinking water; deionised water; salted water | d=1/.998/1 n=0/0/0/0/0/0 w=100 syrup=0 named job=liquid states=cold,lukewarm,boiling
 ice | ice; ice cube; crushed ice | d=.9/.5/.92 n=0/0/0/0/0/0 w=100 job=cooling
-sparkling-water | sparkling water; soda water; carbonated water; tonic water; fizzy water; seltzer; club soda; lemonade; cola; ginger ale; ginger beer; soft drink; fizzy drink; energy drink | d=1.02/1/1.05 n=0/0/5/5/0/0 w=93 job=liquid
+sparkling-water | sparkling water; soda water; carbonated water; tonic water; fizzy water; seltzer; club soda; lemonade; cola; ginger ale; ginger beer; soft drink; fizzy drink; energy drink; cream soda; root beer; dandelion and burdock | d=1.02/1/1.05 n=0/0/5/5/0/0 w=93 job=liquid
 bicarbonate-of-soda | bicarbonate of soda; baking soda; sodium bicarbonate; bicarbonate; bicarb; bicarb soda; sodium hydrogencarbonate; sodium hydrogen carbonate; e500; soda; bread soda; sodium hydrogen-carbonate; e500ii; cooking soda | d=.95/.88/1.05 n=0/0/0/0/0/68 loose=soda named job=leavening-base packs=200
 baking-powder | baking powder; double-acting baking powder; double acting baking powder; gluten-free baking powder; raising agent; phosphate baking powder; aluminium-free baking powder | d=.9/.8/1 n=0/0/28/0/0/30 loose=powder named job=leavening packs=170
 cream-of-tartar | cream of tartar; tartar; potassium bitartrate; potassium hydrogen tartrate; e336 | d=.68/.6/.75 n=0/0/60/0/0/0 loose=tartar acid=cream-of-tartar:100 named job=leavening-acid packs=100
