@@ -38,12 +38,8 @@ import {
   temperatureIsRead,
   thermometerTellsLevelsApart,
 } from './rules/measuring';
-import {
-  meatIsProbed,
-  nobodyTastesRaw,
-  nothingIsLeftInTheOven,
-  nothingStandsWarmTooLong,
-} from './rules/keeping';
+import { coresAreHotEnough, knownDangersAreSaid } from './rules/makes-ill';
+import { nobodyTastesRaw, nothingIsLeftInTheOven, nothingStandsWarmTooLong } from './rules/keeping';
 import {
   panHoldsTheFoam,
   piecesAreTheBatch,
@@ -135,7 +131,8 @@ const rules: readonly Rule[] = [
   hazardsAreNamed,
   nobodyTastesInALaboratory,
   nobodyTastesRaw,
-  meatIsProbed,
+  coresAreHotEnough,
+  knownDangersAreSaid,
   nothingStandsWarmTooLong,
   dishesCoolInTime,
   reheatedIsHot,

@@ -1,5 +1,5 @@
 import { allergens, isOfAnimals, itemById, substitutesFor, type AllergenId } from '../ingredients';
-import { allergensIn, itemOf, type OnPacks } from '../batch';
+import { allergensIn, eatenRaw, itemOf, poisonousBeans, standsInOil, type OnPacks } from '../batch';
 import { capitalised, listed } from '../format';
 import type { Place, Plan, Risk } from '../practical';
 import { hazardIds, hazards, hazardsIn, type HazardId } from '../safety';
@@ -102,6 +102,7 @@ function fromIngredients(plan: Plan, onPacks: OnPacks): RiskLine[] {
       }),
     );
   }
+  lines.push(...whatMakesIll(plan));
   const cold = plan.formula.filter((line) => {
     const item = itemOf(line);
     return item !== undefined && isOfAnimals(item) && !keepsWarm.test(item.id);
@@ -120,6 +121,51 @@ function fromIngredients(plan: Plan, onPacks: OnPacks): RiskLine[] {
     );
   }
   return lines;
+}
+
+/** Beans that poison, what is eaten raw, what stands in oil: from the formula, whatever the steps say. */
+function whatMakesIll(plan: Plan): RiskLine[] {
+  const [beans, raw, oil] = [poisonousBeans(plan), eatenRaw(plan), standsInOil(plan)];
+  const names = (found: readonly { name: string }[]) => listed(found.map(({ name }) => name.toLowerCase()));
+  const spoken = plan.steps.some(({ text }) => hazardsIn(text).includes('raw-beans'));
+  return [
+    ...(beans.length > 0 && !spoken
+      ? [
+          plain('hazard:raw-beans', capitalised(hazards['raw-beans'].name), {
+            caution: hazards['raw-beans'].caution,
+            origin: names(beans),
+            who: 'whoever eats it',
+            ...controls['raw-beans'],
+          }),
+        ]
+      : []),
+    ...(raw.length > 0
+      ? [
+          plain('eaten-raw', 'Eaten raw', {
+            caution: 'Nobody tastes it unless it is made with what is sold for eating raw.',
+            origin: names(raw),
+            who: 'whoever eats it; more so who is pregnant, very young, old or ill',
+            control:
+              'Pasteurised egg, or fish frozen for the purpose, from a supplier who says so; made on the day, kept at 5 °C or below; or cooked instead. Many schools allow none of it raw.',
+            remains: 1,
+            checkedBy: 'teacher',
+          }),
+        ]
+      : []),
+    ...(oil
+      ? [
+          plain('stands-in-oil', 'Garlic, herbs or vegetables in oil', {
+            caution: 'Made fresh, into the refrigerator, thrown away after a few days.',
+            origin: names([oil.what]),
+            who: 'whoever eats it',
+            control:
+              'Never kept in the warm: without air, spores from the soil make a poison nobody sees or smells. At 5 °C or below, a few days at the most, with the date on it.',
+            remains: 1,
+            checkedBy: 'technician',
+          }),
+        ]
+      : []),
+  ];
 }
 
 /** What the place itself asks. */

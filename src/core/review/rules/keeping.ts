@@ -1,11 +1,10 @@
 import { formatNumber } from '../../format';
 import { spoilsWarm } from '../../ingredients';
-import { newStep, stepMinutes, temperatureEnd, type Plan } from '../../practical';
+import { newStep, stepMinutes, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
 import { batchOf } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
-import { endingInCore } from '../step-remedies';
 
 const cold = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath|cold store|cool(?:ing)? box)\b/i;
 /** Longest that such food stands warm, min: two hours (common guidance; the school’s authority decides). */
@@ -57,39 +56,6 @@ export const nothingStandsWarmTooLong: Rule = ({ plan, place }) => {
       },
     ];
   });
-};
-
-const poultry = /^(?:chicken|turkey|duck)$/;
-
-/** Minced meat, poultry, burgers: done is what the probe says. */
-export const meatIsProbed: Rule = ({ plan, place }) => {
-  const meat = batchOf(plan, place).find(
-    ({ item, line }) =>
-      item !== undefined &&
-      (poultry.test(item.id) ||
-        (item.origin === 'meat' && /minc|ground|burger|kofta|sausage/i.test(line.name))) &&
-      !/stock|gelatine|bacon|ham|chorizo|lard|dripping|cooked/.test(`${item.id} ${line.state}`),
-  );
-  if (!meat || plan.steps.length === 0 || plan.steps.some((step) => temperatureEnd(step))) return [];
-  const cooks = plan.steps.find((step) =>
-    /\b(?:bake|fry|grill|roast|simmer|cook|poach|oven)\b/i.test(step.text),
-  );
-  return [
-    {
-      id: 'core-not-probed',
-      rank: 'stop',
-      at: cooks ? { section: 'method', item: cooks.id } : { section: 'formula', item: meat.line.id },
-      what: `${meat.line.name}: no step ends at a core temperature`,
-      why: 'Colour and juices do not tell. The probe decides, at the figure of your authority: 75 °C, or 70 °C for 2 minutes.',
-      working: workingOf(['steps that end at a temperature: none', whoDecides]),
-      ...(cooks && {
-        remedy: {
-          label: 'end it at 75 °C in the core',
-          apply: (was: Plan) => endingInCore(was, cooks.id, 75),
-        },
-      }),
-    },
-  ];
 };
 
 /** What nobody tastes, in a kitchen either. */

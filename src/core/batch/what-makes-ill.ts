@@ -1,0 +1,98 @@
+import { usedIn } from '../ingredients';
+import type { Ingredient, Plan, Step } from '../practical';
+import { readFood } from '../safety';
+import { itemOf } from './by-table';
+
+/** Heat that cooks; what is only warmed, melted or dissolved is not cooked. */
+const cooks =
+  /\b(?:bak(?:e|es|ed|ing)|boil\w*|simmer\w*|fr(?:y|ies|ied|ying)|roast\w*|grill\w*|poach\w*|steam\w*|scald\w*|cook\w*|heat\w*|oven|microwav\w*|barbecu\w*|sear\w*|brais\w*|pasteuri[sz]\w*|until the core|\d{2,3} ?°)/i;
+const denied =
+  /\b(?:no|not|never|without|un|don['’]?t|do not|instead of)[\s-]+(?:\w+ )?(?:bak|boil|simmer|fry|roast|grill|poach|cook|heat)\w*|\buncooked\b|\bno-(?:cook|bake)\b/gi;
+/** Cold, whatever the degrees say. */
+const chills = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath)\b/i;
+
+const cooksIn = (step: Step): boolean => {
+  const text = step.text.replaceAll(denied, ' ');
+  const degrees = step.ends.some((end) => end.kind === 'temperature' && (end.celsius ?? 0) >= 60);
+  return (
+    degrees || (cooks.test(text) && !(chills.test(text) && !/\b(?:bake|boil|simmer|fry|cook)\b/i.test(text)))
+  );
+};
+
+/** Flesh that is sold cooked, cured or as something made of it: it is not raw here. */
+const notRaw =
+  /\b(?:stock|broth|bouillon|cubes?|gelatine?|lard|dripping|suet|ghee|sauce|paste|powder|oil|tinned|canned|tins?|jar|anchov(?:y|ies)|bacon|ham|chorizo|salami|prosciutto|pancetta|cured|smoked|cooked|roasted|pasteuri[sz]ed|dried|noodles?|pasta|mayonnaise|roe|nori|essence|extract|substitute|replacer|wafers?|biscuits?|cake|plant|vegan|vegetarian|hard-boiled|boiled)\b/i;
+
+const fleshOrigins: ReadonlySet<string> = new Set(['meat', 'fish', 'shellfish']);
+
+/** Raw flesh of a formula by what it is named. */
+export const rawFlesh = (plan: Plan): Ingredient[] =>
+  plan.formula.filter((line) => {
+    const words = `${line.name} ${line.state}`;
+    if (notRaw.test(words)) return false;
+    const known = itemOf(line);
+    if (known) return fleshOrigins.has(known.origin);
+    return readFood(words).kinds.some(
+      (kind) => kind === 'poultry' || kind === 'whole-cut' || kind === 'fish',
+    );
+  });
+
+const rawEggs = (plan: Plan): Ingredient[] =>
+  plan.formula.filter(({ name, state }) => {
+    const words = `${name} ${state}`;
+    return (
+      !notRaw.test(words) &&
+      /\b(?:eggs?|yolks?|egg ?whites?|albumen)\b/i.test(words) &&
+      !/\beggs? noodles?\b/i.test(words)
+    );
+  });
+
+/** Which of some ingredients no step cooks, in or after the first step that uses them. */
+function neverCooked(plan: Plan, ingredients: readonly Ingredient[]): Ingredient[] {
+  if (plan.steps.length === 0) return [];
+  const names = plan.formula.map(({ name }) => name);
+  return ingredients.filter((one) => {
+    const at = plan.formula.indexOf(one);
+    const first = plan.steps.findIndex(
+      (step) => step.uses.includes(one.id) || usedIn(step.text, names)[at] === true,
+    );
+    return !plan.steps.slice(Math.max(0, first)).some(cooksIn);
+  });
+}
+
+/** Eggs and flesh that are eaten as they are: no step cooks them. */
+export const eatenRaw = (plan: Plan): Ingredient[] =>
+  neverCooked(plan, [...rawEggs(plan), ...rawFlesh(plan)]);
+
+const bean =
+  /\b(?:kidney beans?|red beans?|rajma|borlotti|cannellini|haricots?|flageolets?|black beans?|pinto beans?|butter beans?|lima beans?|white beans?|dried beans?|beans? \(dried\))\b/i;
+const beanCooked =
+  /\b(?:tinned|canned|tins?|cans?|cooked|jar|jarred|carton|green|runner|french|baked|bean ?sprouts?|vanilla|coffee|cocoa|jelly|paste|flour)\b/i;
+
+/** Beans that poison unless they are boiled hard: the word is enough, where nothing says they are cooked already. */
+export const poisonousBeans = (plan: Plan): Ingredient[] =>
+  plan.formula.filter(({ name, state, typed }) => {
+    const words = `${name} ${state} ${typed}`;
+    return bean.test(words) && !beanCooked.test(words);
+  });
+
+/** Garlic, herbs or vegetables that stand in oil: spores that grow without air. Fried in it at once they do not. */
+export function standsInOil(plan: Plan): { what: Ingredient; step: Step } | null {
+  const oil = plan.formula.find(({ name }) => /\boil\b/i.test(name));
+  const what = plan.formula.find(
+    ({ name, state }) =>
+      /\b(?:garlic|rosemary|thyme|basil|oregano|chill?i(?:es)?|peppers?|tomato(?:es)?|mushrooms?|herbs?|shallots?|onions?|lemon zest|truffles?)\b/i.test(
+        name,
+      ) && !/\b(?:dried|powder|salt|granules|flakes|pickled)\b/i.test(`${name} ${state}`),
+  );
+  if (!oil || !what) return null;
+  const stands =
+    /\b(?:infus\w*|steep\w*|stand|store\w*|keep|kept|bottle[ds]?|jars?|leave|left|overnight|week|days?|confit|preserv\w*|cover\w* with (?:the )?oil|seal\w*)\b/i;
+  const step = plan.steps.find(
+    ({ text }) =>
+      /\boil\b/i.test(text) &&
+      stands.test(text) &&
+      !/\b(?:fridge|refrigerat\w*|freez\w*|chill\w*)\b/i.test(text),
+  );
+  return step ? { what, step } : null;
+}
