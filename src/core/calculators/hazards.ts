@@ -13,7 +13,16 @@ export const hazardsInCalculator = defineCalculator({
     const found = hazardsIn(text);
     return {
       result: { hazards: found },
-      working: found.map((id) => ({ text: `${hazards[id].name}: ${hazards[id].caution}` })),
+      working:
+        found.length > 0
+          ? found.map((id) => ({ text: `${hazards[id].name}: ${hazards[id].caution}` }))
+          : [
+              {
+                text: `looked for, and not found: ${Object.values(hazards)
+                  .map(({ name }) => name)
+                  .join(', ')}`,
+              },
+            ],
       sources: [
         { kind: 'common-practice', text: 'Cautions of school kitchens; signs in the words of the step' },
       ],

@@ -1,6 +1,6 @@
 import { remembered } from '../memory';
 import { hazardIds, type HazardId } from './hazards';
-import { hazardSigns } from './hazard-signs';
+import { hazardSign } from './hazard-signs';
 
 /** Words that a sentence uses for what the one before named. */
 const pronoun =
@@ -39,7 +39,7 @@ export const hazardsIn = remembered((text: string): HazardId[] => {
     const before = sentences[i - 1];
     const context =
       before !== undefined && pronoun.test(sentence) ? `${before.trimEnd()}${sentence}` : sentence;
-    for (const id of hazardIds) if (hazardSigns[id](sentence, context)) found.add(id);
+    for (const id of hazardIds) if (hazardSign[id](sentence, context)) found.add(id);
   });
   return hazardIds.filter((id) => found.has(id));
 });
