@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { brotliCompressSync, constants, deflateSync, gzipSync } from 'node:zlib';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { calculators } from '../src/core/calculators';
 import type { Declared } from '../src/server/actors/gate';
 import {
   deepText,
@@ -110,13 +111,15 @@ function addressOf({ path }: Declared, sound: boolean, known: Known, draw: Draw)
       ? known.practical
       : path.includes('rooms')
         ? known.room
-        : path.includes('teachers')
-          ? `t${draw(9)}`
-          : path.includes('classes')
-            ? 'c'
-            : /layout|revision$/.test(path)
-              ? known.planned
-              : known.run,
+        : path.includes('calculators')
+          ? calculators[draw(calculators.length)]!.id
+          : path.includes('teachers')
+            ? `t${draw(9)}`
+            : path.includes('classes')
+              ? 'c'
+              : /layout|revision$/.test(path)
+                ? known.planned
+                : known.run,
     station: '1',
     hash: known.picture,
     pass: known.pass,

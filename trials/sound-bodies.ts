@@ -1,4 +1,5 @@
 import { examplePlan } from '../src/core/practical';
+import { calculators } from '../src/core/calculators';
 import type { Spec } from '../src/core/shape';
 import type { Declared } from '../src/server/actors/gate';
 import type { Draw } from './junk';
@@ -21,6 +22,7 @@ export interface Known {
 /** A sound body for each route that takes one: of the routes named here a usual one, else one drawn from its shape. */
 export function soundBody(route: Declared, known: Known, draw: Draw): unknown {
   const { path, body } = route;
+  if (path.includes('calculators')) return calculators[draw(calculators.length)]!.example;
   const shape: Spec | undefined = body?.shape ?? route.takes;
   if (shape && !path.endsWith('file') && (draw(2) === 0 || !written.test(path)))
     return drawnBody(path, shape, known, draw);
@@ -35,6 +37,10 @@ function drawnBody(path: string, shape: Spec, known: Known, draw: Draw): unknown
   const ids = {
     ...{ practicalId: known.practical, roomId: known.room, classId: 'c', responseId: 'snap' },
     ...{ picture: known.picture, corrects: known.entry, class: 'c', run: known.run },
+    ...(path.includes('log') && { station: 1, at: Date.now(), arrivedAt: Date.now() }),
+    ...(path.includes('clock') && { speed: 1 }),
+    ...(path.includes('everything') && { from: Date.now() - 86_400_000, to: Date.now() + 86_400_000 }),
+    ...(path.includes('thermometer') && { thermometerId: 'probe-1' }),
     ...(path.includes('ways') && { from: '2026-12-01', to: '2026-12-24' }),
     ...(path.includes('budgets') && { className: '9B' }),
     ...(/run/.test(path) ? {} : { id: `${path.split('/').at(-1)!}-${draw(40)}` }),

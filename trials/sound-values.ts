@@ -14,7 +14,7 @@ const words = [
 ];
 
 /** Ids that are there, and texts that mean something to the program, by the field they stand in. */
-export type KnownIds = Readonly<Record<string, string>>;
+export type KnownIds = Readonly<Record<string, string | number>>;
 
 /** A value that a shape takes: usual ones, and now and then the least or the most there may be. */
 export function soundValue(spec: Spec, draw: Draw, ids: KnownIds, field = ''): unknown {
@@ -31,6 +31,7 @@ export function soundValue(spec: Spec, draw: Draw, ids: KnownIds, field = ''): u
     case 'id':
       return ids[field] ?? `${field || 'id'}-${draw(40)}`;
     case 'number': {
+      if (typeof ids[field] === 'number') return ids[field];
       const { low, high } = spec;
       const drawn = [
         low,

@@ -3,6 +3,7 @@ import { judgeLevels, judgeTrend, stationsForTrend, type TrendJudged } from '../
 import { factorUnit, type Plan } from '../practical';
 import { medianOf } from '../numeric';
 import { workingOf, type Source } from '../working';
+import { levelFindings } from './level-findings';
 import { means, named, neededWords, ofClasses, power, shownMedian, shuffles } from './effect-words';
 import type { Remark } from '../remark';
 import type { ResponseSeries } from './results';
@@ -22,9 +23,13 @@ export function trendFindings(plan: Plan, series: ResponseSeries): Remark[] {
     ordinal,
   );
   if (!judged) return [];
+  const curve = curveFinding(series, judged);
+  // A hump has no trend, and is not “no effect” either: the levels against each other say what there is.
+  if (curve.length > 0 && !judged.told)
+    return [...curve, ...levelFindings(series).filter(({ id }) => !id.startsWith('levels:'))];
   return [
     judged.method === 'ranks' ? rankTrend(series, judged) : lineTrend(plan, series, judged),
-    ...curveFinding(series, judged),
+    ...curve,
     ...neighbours({ groups, response, leastSd, ordinal }),
   ];
 }

@@ -53,6 +53,33 @@ describe('what two factors did', () => {
     );
   });
 
+  it('a hump: the ends, which are alike, are never said to differ; the level that does is', () => {
+    const humped: Plan = {
+      ...plan,
+      factors: [
+        { ...plan.factors[0]!, levels: numberLevels(20, 35, 50), unit: '°C', name: 'oven' },
+        plan.factors[1]!,
+      ],
+    };
+    const cells = [
+      [4.9, 5.1],
+      [5, 5.2],
+      [9, 9.2],
+      [9.1, 9.3],
+      [4.9, 5.2],
+      [5, 5.1],
+    ];
+    const by = Object.fromEntries(treatmentsOf(humped).map(({ id }, i) => [id, cells[i]!]));
+    const said = measuredClass(by, humped)
+      .findings()
+      .map(({ what, why }) => `${what}. ${why}`);
+    expect(said[0]).toMatch(
+      /^Mass loss (greater at 35 °C than at (20|50) °C|smaller at 50 °C than at 35 °C)/,
+    );
+    expect(said[0]).toContain('20 °C and 50 °C cannot be told apart');
+    expect(said.join(' ')).not.toMatch(/at 50 °C than at 20 °C|at 20 °C than at 50 °C/);
+  });
+
   it('smaller where it is smaller, shorter where it is a time, lower where it is a force', () => {
     const said = found([9, 9.2], [9.1, 9.3], [5, 5.2], [5.1, 5.3]);
     expect(said[0]).toContain('Mass loss smaller at 12 min than at 8 min');

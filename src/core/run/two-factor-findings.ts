@@ -96,13 +96,37 @@ function alone(
       working: working(series, judged),
     };
   }
+  // The test above is of all levels together: what is said of two of them is what their own difference shows.
+  const pair = Math.abs(difference) > half ? ([low, high] as const) : farthest(means);
+  const apart = means[pair[1]]! - means[pair[0]]!;
+  const [from, to] = pair.map((i) => levelLabel(plan, factor, levels[at][i]!));
+  const all = `${capitalised(nameOf(factor))}, over all levels of the other`;
+  if (Math.abs(apart) <= half) {
+    return {
+      id: `factor:${response.id}:${factor.id}`,
+      rank: 'note',
+      what: `${capitalised(response.name)} differs with ${nameOf(factor)}; between which levels can’t be told`,
+      why: `${all}: levels as far apart come by chance ${ofClasses(effect.p)}. The two farthest apart, ${from} and ${to}, differ by ${n(Math.abs(apart))} ${unit}, 95 % interval ${n(Math.abs(apart) - half)} to ${n(Math.abs(apart) + half)}, all comparisons counted.`,
+      working: working(series, judged),
+    };
+  }
+  const ends =
+    pair[0] === low && pair[1] === high
+      ? ''
+      : ` ${labels[0]} and ${labels[1]} cannot be told apart: a difference of ${n(Math.abs(difference))} ${unit}.`;
   return {
     id: `factor:${response.id}:${factor.id}`,
     rank: 'note',
-    what: `${capitalised(response.name)} ${comparative(response, difference > 0)} at ${labels[1]} than at ${labels[0]}`,
-    why: `${capitalised(nameOf(factor))}, over all levels of the other: a difference of ${n(Math.abs(difference))} ${unit} (${Math.abs(difference) > half ? `95 % interval ${n(Math.abs(difference) - half)} to ${n(Math.abs(difference) + half)}, all comparisons counted` : `levels as far apart come by chance ${ofClasses(effect.p)}`}).`,
+    what: `${capitalised(response.name)} ${comparative(response, apart > 0)} at ${to} than at ${from}`,
+    why: `${all}: a difference of ${n(Math.abs(apart))} ${unit} (95 % interval ${n(Math.abs(apart) - half)} to ${n(Math.abs(apart) + half)}, all comparisons counted).${ends}`,
     working: working(series, judged),
   };
+}
+
+/** The two levels whose means are farthest apart, in their order. */
+function farthest(means: readonly number[]): readonly [number, number] {
+  const [least, most] = [means.indexOf(Math.min(...means)), means.indexOf(Math.max(...means))];
+  return [Math.min(least, most), Math.max(least, most)];
 }
 
 /** Numbers from the lowest level to the highest; words from the lowest mean to the highest. */
