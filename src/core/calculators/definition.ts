@@ -112,6 +112,7 @@ export type ResultValue =
   | PlainResult
   | number[]
   | string[]
+  | Record<string, PlainResult>
   | Record<string, PlainResult | string[] | number[]>[];
 
 /** What a calculator answers with. */

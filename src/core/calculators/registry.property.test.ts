@@ -32,6 +32,8 @@ describe('the registry, whatever it is asked', () => {
     id: ['mix', 'bake', 'rest', 'oven', 'hob'],
     resource: ['oven', 'hob'],
     together: ['served'],
+    a: ['thin', 'thick', 'whole'],
+    b: ['hot', 'warm'],
     text: ['Boil the vinegar.', 'Weigh the flour.', 'x'],
     ingredients: ['plain flour, milk', 'salt', 'tahini; cod, \n celery'],
   };

@@ -26,6 +26,12 @@ import { coolingForecast } from './cooling';
 import { eggDoneness, eggTime } from './eggs';
 import { ovenSettingCalculator } from './ovens';
 import { carbonDioxide, neutralisingAcid, yeastActivity } from './leavening';
+import {
+  gamesHowellCalculator,
+  robustTrendCalculator,
+  twoWayUnbalancedCalculator,
+  welchAnovaCalculator,
+} from './unlike-spreads';
 import { plausibleFood } from './plausible-food';
 import { coolingCheckCalculator, coreTemperatureCheck, lethality } from './safety';
 import { enzymicBrowningCalculator, maillardRateCalculator } from './browning';
@@ -97,6 +103,10 @@ export const calculators: readonly Calculator[] = [
   lethality,
   coreTemperatureCheck,
   plausibleFood,
+  welchAnovaCalculator,
+  gamesHowellCalculator,
+  robustTrendCalculator,
+  twoWayUnbalancedCalculator,
   coolingCheckCalculator,
   coolingForecast,
   starchGelatinisation,
@@ -188,8 +198,6 @@ export function runCalculator(id: string, raw: unknown): CalculatorAnswer {
 /** Whether every number in a result is one. */
 function isFinite(value: ResultValue): boolean {
   if (typeof value === 'number') return Number.isFinite(value);
-  if (!Array.isArray(value)) return true;
-  return value.every((one) =>
-    typeof one === 'object' ? Object.values(one).every((part) => isFinite(part)) : isFinite(one),
-  );
+  if (typeof value !== 'object' || value === null) return true;
+  return Object.values(value).every((one: ResultValue) => isFinite(one));
 }

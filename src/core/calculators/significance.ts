@@ -21,7 +21,7 @@ const groupsInput = {
 } as const;
 const exampleGroups = { '140 °C': [1.2, 1.5, 1.4], '145 °C': [3.6, 2.7, 3.4], '150 °C': [4.2, 3.9, 3.8] };
 const handbook = (text: string): Source => ({ kind: 'handbook', text });
-const told = (p: number, otherwise = 'they can’t be told apart') => ({
+export const told = (p: number, otherwise = 'they can’t be told apart') => ({
   text:
     p < 0.05
       ? 'chance alone makes this in fewer than 1 of 20 classes'

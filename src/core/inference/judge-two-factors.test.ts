@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { seededRandom } from '../random';
+import { tries } from '../random/testing/sampled';
 import { judgeTwoFactors } from './judge-two-factors';
 
 /** R’s ToothGrowth (C. I. Bliss, 1952): two supplements by three doses, ten animals each. */
@@ -85,7 +87,31 @@ describe('two factors crossed', () => {
     expect([judged.first.told, judged.second.told]).toEqual([false, true]);
   });
 
-  it('is silent where a treatment has one station, more than another, or is not there', () => {
+  it('stations missing: hardly less is told, and no more is told that is not there', () => {
+    const random = seededRandom(24);
+    const times = tries(4000, 800);
+    const classes = (effect: number, missing: number) => {
+      let told = 0;
+      for (let one = 0; one < times; one += 1) {
+        const cells = [0, 1, 2].map((i) =>
+          [0, 1, 2].map((j) =>
+            Array.from({ length: i * 3 + j < missing ? 1 : 2 }, () => effect * i + random.normal()),
+          ),
+        );
+        const judged = judgeTwoFactors(cells, 0)!;
+        if (judged.first.told || (effect === 0 && (judged.second.told || judged.interaction.told))) told += 1;
+      }
+      return told / times;
+    };
+    for (const missing of [0, 1, 4])
+      expect(classes(0, missing), `${missing} missing`).toBeLessThan(
+        0.05 + 3 * Math.sqrt((0.05 * 0.95) / times),
+      );
+    const whole = classes(1, 0);
+    expect(classes(1, 1) / whole).toBeGreaterThan(0.75);
+  });
+
+  it('is silent where no treatment has two stations, or one has none', () => {
     const pair = [1, 2];
     expect(
       judgeTwoFactors(
@@ -100,7 +126,7 @@ describe('two factors crossed', () => {
       judgeTwoFactors(
         [
           [pair, pair],
-          [pair, [1, 2, 3]],
+          [pair, []],
         ],
         0,
       ),

@@ -1,4 +1,4 @@
-import { fUpper, meanOf, studentTQuantile, twoWayAnova } from '../statistics';
+import { fUpper, meanOf, squaresAboutMean, squaresOfTwoFactors, studentTQuantile } from '../statistics';
 
 /** One of the three questions two factors ask: the first, the second, and whether one changes the other. */
 export interface EffectJudged {
@@ -25,64 +25,59 @@ export interface TwoFactorsJudged {
 }
 
 /**
- * Judges two factors crossed, the same number of stations in each treatment: what each does on its own, and whether the
- * one changes what the other does.
+ * Judges two factors crossed, at least one station in each treatment: what each does on its own beside the other (type II
+ * where stations are missing), and whether the one changes what the other does.
  *
  * @param cells cells[first][second] holds the values of one treatment
  * @param leastSd least spread, from the instrument's division
- * @returns null where the numbers do not allow it: a treatment with fewer than two stations, or with more than another
+ * @returns null where the numbers do not allow it: a treatment without a station, or none with two
  */
 export function judgeTwoFactors(
   cells: readonly (readonly (readonly number[])[])[],
   leastSd: number,
 ): TwoFactorsJudged | null {
-  const [a, b, r] = [cells.length, cells[0]?.length ?? 0, cells[0]?.[0]?.length ?? 0];
-  const balanced = cells.every((row) => row.length === b && row.every((cell) => cell.length === r));
-  if (a < 2 || b < 2 || r < 2 || !balanced) return null;
-  const dfWithin = a * b * (r - 1);
-  const flat = cells.flat(1).every((cell) => cell.every((value) => value === cell[0]));
-  const anova = flat ? null : twoWayAnova(cells);
-  const variance = (anova ? anova.squaresWithin / dfWithin : 0) + leastSd ** 2;
+  const [a, b] = [cells.length, cells[0]?.length ?? 0];
+  const whole = cells.every((row) => row.length === b && row.every((cell) => cell.length > 0));
+  const dfWithin = cells.flat(2).length - a * b;
+  if (a < 2 || b < 2 || !whole || dfWithin < 1) return null;
+  const within = cells.flat().reduce((sum, cell) => sum + squaresAboutMean(cell), 0);
+  const variance = within / dfWithin + leastSd ** 2;
   if (!(variance > 0)) return null;
-  const grand = meanOf(cells.flat(2));
-  const firstMeans = cells.map((row) => meanOf(row.flat()));
-  const secondMeans = Array.from({ length: b }, (_, j) => meanOf(cells.flatMap((row) => row[j]!)));
-  const about = (means: readonly number[], weight: number) =>
-    means.reduce((sum, mean) => sum + weight * (mean - grand) ** 2, 0);
-  const crossed = cells.reduce(
-    (sum, row, i) =>
-      sum +
-      row.reduce(
-        (inner, cell, j) => inner + r * (meanOf(cell) - firstMeans[i]! - secondMeans[j]! + grand) ** 2,
-        0,
-      ),
-    0,
+  const {
+    a: alone,
+    b: other,
+    interaction: crossed,
+  } = squaresOfTwoFactors(
+    cells.flatMap((row, i) =>
+      row.flatMap((cell, j) => cell.map((value) => ({ a: `${i}`, b: `${j}`, value }))),
+    ),
   );
-  const question = (squares: number, df: number) => {
+  const question = ({ squares, df }: { squares: number; df: number }) => {
     const f = squares / df / variance;
     return { f, df: [df, dfWithin] as [number, number], p: fUpper(f, df, dfWithin) };
   };
-  const questions = [
-    question(about(firstMeans, b * r), a - 1),
-    question(about(secondMeans, a * r), b - 1),
-    question(crossed, (a - 1) * (b - 1)),
+  const [first, second, interaction] = holm([alone, other, crossed].map(question)) as [
+    EffectJudged,
+    EffectJudged,
+    EffectJudged,
   ];
-  const [first, second, interaction] = holm(questions) as [EffectJudged, EffectJudged, EffectJudged];
-  // Bonferroni for the three questions and every pair of levels within one.
-  const half = (levels: number, each: number) => {
-    const pairs = (levels * (levels - 1)) / 2;
-    return studentTQuantile(1 - 0.025 / (3 * pairs), dfWithin) * Math.sqrt((2 * variance) / each);
+  // Bonferroni for the three questions and every pair of levels within one; the least certain pair counts for all.
+  const half = (rows: readonly (readonly (readonly number[])[])[]) => {
+    const pairs = (rows.length * (rows.length - 1)) / 2;
+    const shares = rows.map((row) => row.reduce((sum, cell) => sum + 1 / cell.length, 0) / row.length ** 2);
+    const [most, next] = [...shares].sort((one, other) => other - one) as [number, number];
+    return studentTQuantile(1 - 0.025 / (3 * pairs), dfWithin) * Math.sqrt(variance * (most + next));
   };
+  const turned = Array.from({ length: b }, (_, j) => cells.map((row) => row[j]!));
+  // Each treatment counts once, however many stations did it.
+  const meansOf = (rows: readonly (readonly (readonly number[])[])[]) =>
+    rows.map((row) => meanOf(row.map(meanOf)));
   return {
-    first,
-    second,
-    interaction,
+    ...{ first, second, interaction },
     sd: Math.sqrt(variance),
     df: dfWithin,
-    firstMeans,
-    secondMeans,
-    halfFirst: half(a, b * r),
-    halfSecond: half(b, a * r),
+    ...{ firstMeans: meansOf(cells), secondMeans: meansOf(turned) },
+    ...{ halfFirst: half(cells), halfSecond: half(turned) },
   };
 }
 

@@ -53,7 +53,21 @@ export function studentizedRangeUpper(q: number, means: number, df: number): num
 
 /** The studentised range that 5 % exceed. */
 export function studentizedRangeCritical(means: number, df: number, level = 0.95): number {
-  return jStat.tukey.inv(level, means, df);
+  // The range of two is √2 times the difference of two.
+  if (means === 2) return Math.SQRT2 * studentTQuantile((1 + level) / 2, df);
+  try {
+    return jStat.tukey.inv(level, means, df);
+  } catch {
+    // Its secant steps do not settle for some fractions of degrees of freedom: halving always does.
+    let [low, high] = [0, 4];
+    while (studentizedRangeUpper(high, means, df) > 1 - level && high < 1e6) [low, high] = [high, 2 * high];
+    for (let halving = 0; halving < 40; halving += 1) {
+      const middle = (low + high) / 2;
+      if (studentizedRangeUpper(middle, means, df) > 1 - level) low = middle;
+      else high = middle;
+    }
+    return (low + high) / 2;
+  }
 }
 
 /** The z below which a share of the normal distribution lies. */

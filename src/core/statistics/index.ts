@@ -18,11 +18,19 @@ export { kruskalWallis, type KruskalWallis } from './kruskal-wallis';
 export { fitLine, type LinearFit } from './linear-fit';
 export { noncentralTwoSided } from './noncentral';
 export { oneWayAnova, type OneWayAnova } from './one-way-anova';
+export { robustTrend, type RobustTrend } from './robust-trend';
 export { sharesAtLeast } from './rank-arrangements';
 export { rankOf } from './ranks';
 export { spearmanCorrelation, type Spearman } from './spearman';
 export { tukeyHsd, type TukeyPair } from './tukey-hsd';
 export { twoWayAnova, type AnovaLine, type TwoWayAnova } from './two-way-anova';
+export {
+  squaresOfTwoFactors,
+  twoWayUnbalanced,
+  type CellValue,
+  type TwoWayUnbalanced,
+} from './two-way-unbalanced';
+export { gamesHowell, welchAnova, type WelchAnova } from './welch-anova';
 export {
   combinedUncertainty,
   decimalsFor,

@@ -84,7 +84,8 @@ function ResultWords({ value }: { value: CalculatorAnswer['result'][string] }) {
   if (value === null) return <Box as="span">—</Box>;
   if (typeof value === 'boolean') return <strong>{value ? 'yes' : 'no'}</strong>;
   if (typeof value === 'string') return <strong>{wordsOf(value)}</strong>;
-  if (!Array.isArray(value)) return <>{value}</>;
+  if (typeof value === 'number') return <>{value}</>;
+  if (!Array.isArray(value)) return <ResultWords value={[value]} />;
   if (value.every((one) => typeof one === 'string')) {
     return value.length === 0 ? <Box as="span">—</Box> : <strong>{value.map(wordsOf).join(', ')}</strong>;
   }

@@ -1,3 +1,4 @@
+import { growth, plantGrowth } from '../../statistics/testing/published';
 import type { Agreed } from './contract-one';
 
 /** The second part of the contract, as far as it is built: each with a value worked out by hand. */
@@ -111,5 +112,40 @@ export const contractThree: Record<string, Agreed> = {
     inputs: { food: 'cold roast beef' },
     keys: ['animal', 'form', 'state', 'unread', 'strictest'],
     check: [],
+  },
+  // R, oneway.test(weight ~ group, PlantGrowth): F = 5.181, num df = 2, denom df = 17.128, p = 0.01739 (from memory).
+  'welch-anova': {
+    inputs: { groups: plantGrowth },
+    keys: ['f', 'dfBetween', 'dfWithin', 'p'],
+    check: [
+      ['f', 5.181, 3],
+      ['dfWithin', 17.128, 3],
+      ['p', 0.01739, 5],
+    ],
+  },
+  'games-howell': { inputs: { groups: plantGrowth }, keys: ['pairs'], check: [] },
+  // By hand: x 1 2 3 4, y 0 1 1 4; slope 1.2, pulls 0.7 0.3 0.3 0.7, residuals 0.3 0.1 −1.1 0.7.
+  'robust-trend': {
+    inputs: { x: [1, 2, 3, 4], y: [0, 1, 1, 4] },
+    keys: ['slope', 'low', 'high', 'p', 'stationsAtEnds'],
+    check: [
+      ['slope', 1.2, 9],
+      [
+        'high',
+        1.2 + 4.302653 * Math.sqrt((1.5 ** 2 + (0.05 / 0.7) ** 2 + (0.55 / 0.7) ** 2 + 3.5 ** 2) / 25),
+        4,
+      ],
+      ['stationsAtEnds', 2, 9],
+    ],
+  },
+  // Kutner and others, Applied Linear Statistical Models, table 23.1 (growth of children): SSE 1.3000 on 8, both factors
+  // 1.3754; so F of the interaction 0.0377 / 0.1625 = 0.23.
+  'two-way-unbalanced': {
+    inputs: { rows: growth },
+    keys: ['a', 'b', 'interaction', 'dfError', 'emptyCells'],
+    check: [
+      ['dfError', 8, 9],
+      ['emptyCells', 0, 9],
+    ],
   },
 };
