@@ -9,8 +9,8 @@ import type { Sign } from './sign';
 
 const list = (text: string) =>
   text
-    .trim()
-    .split(/\s*[,\n]\s*/)
+    .split(',')
+    .map((name) => name.trim())
     .join('|');
 const said = (words: string): Sign => {
   const pattern = word(list(words));
