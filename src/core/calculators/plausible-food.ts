@@ -1,4 +1,4 @@
-import { checkCore, readFood, whoDecides } from '../safety';
+import { lineApplied, readFood, whoDecides } from '../safety';
 import { defineCalculator } from './definition';
 
 export const plausibleFood = defineCalculator({
@@ -11,17 +11,16 @@ export const plausibleFood = defineCalculator({
   },
   compute({ food }) {
     const { animal, form, state, unread, open } = readFood(food);
-    // What is asked of it does not hang on how hot it is: any temperature does.
-    const { required } = checkCore('fda', food, { celsius: 20, heldSeconds: 0 });
+    const strictest = lineApplied('fda', food);
     return {
-      result: { animal, form, state, unread, strictest: required },
+      result: { animal, form, state, unread, strictest },
       working: [
         { text: `animal: ${animal ?? 'not said'}` },
         { text: `form: ${form ?? 'not said'}` },
         { text: `state: ${state ?? 'not said'}` },
         ...unread.map((word) => ({ text: `not understood: “${word}”` })),
         ...open.map((text) => ({ text: `not known: ${text}` })),
-        { text: `line of the US FDA Food Code: ${required}` },
+        { text: `line of the US FDA Food Code: ${strictest}` },
       ],
       sources: [
         { kind: 'from-memory', text: 'US FDA Food Code 2022, 3-401.11 and 3-403.11, for what is told apart' },

@@ -1,7 +1,7 @@
 import { itemsNamedIn, usedIn } from '../ingredients';
 import type { Plan } from '../practical';
 import { mostUrgentFirst } from '../remark';
-import { hazardsIn } from '../safety';
+import { hazardsIn, readyToLook } from '../safety';
 import type { PlanRemark, ReviewContext, Rule } from './plan-remark';
 import {
   claimsAreKnown,
@@ -182,6 +182,11 @@ export function* reviewInParts(context: ReviewContext): Generator<undefined, Rev
     return known.review;
   // Reading a sentence is what takes long, and what was read is remembered: one after another, before the rules ask.
   const names = context.plan.formula.map(({ name }) => name);
+  yield* readyToLook(context.plan.steps[0]?.text ?? '');
+  for (const name of names) {
+    usedIn(name, [name]);
+    yield;
+  }
   for (const { text } of context.plan.steps) {
     hazardsIn(text);
     yield;

@@ -91,6 +91,13 @@ export function checkCore(authority: AuthorityId, words: string, evidence: CoreE
   };
 }
 
+/** The line that a food is held against by what it is called: the strictest of all where it is not understood whole. */
+export function lineApplied(authority: AuthorityId, words: string): string {
+  const { kinds, unread, open } = readFood(words);
+  const whole = kinds.length > 0 && unread.length + open.length === 0;
+  return requiredWords(strictestRequirement(authority, whole ? kinds : everyKind));
+}
+
 /** The same for a kind of food that is known for certain. */
 export function requirementFor(authority: AuthorityId, food: FoodKind): string {
   return requiredWords(coreRequirement(authority, food));

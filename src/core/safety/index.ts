@@ -18,7 +18,13 @@ export {
   type CheckedStage,
   type CoolingCheck,
 } from './cooling-limits';
-export { checkCore, longestCoreGapMinutes, requirementFor, type CoreCheck } from './core-temperature';
+export {
+  checkCore,
+  lineApplied,
+  longestCoreGapMinutes,
+  requirementFor,
+  type CoreCheck,
+} from './core-temperature';
 export {
   longestZoneGapMinutes,
   minutesBetween,
@@ -26,7 +32,7 @@ export {
   twoFourHourRule,
   type ZoneVerdict,
 } from './danger-zone';
-export { hazardsIn } from './hazards-in';
+export { hazardsIn, readyToLook } from './hazards-in';
 export { mentionsOven } from './hazard-words';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';
 export { equivalentMinutes, lethalitySource, ukReferenceC, ukZC } from './lethality';
