@@ -107,7 +107,8 @@ function unpacked(bytes: Buffer, packed: string | undefined): Buffer {
 function wrongWith(wired: Wired, answer: Answer | 'late' | 'broken off'): string | null {
   if (answer === 'late') return 'no answer';
   if (answer === 'broken off') return wired.cutAt !== null || wired.body !== null ? null : 'broken off';
-  if (answer.status >= 500) return `status ${answer.status}`;
+  // 503 as a problem document is “all hands are busy, come again”.
+  if (answer.status >= 500 && answer.status !== 503) return `status ${answer.status}`;
   if (answer.status < 400 || wired.method === 'HEAD') return null;
   if (!answer.type.startsWith(problemType)) return `status ${answer.status} as ${answer.type || 'nothing'}`;
   try {

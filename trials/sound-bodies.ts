@@ -54,7 +54,7 @@ function drawnBody(path: string, shape: Spec, known: Known, draw: Draw): unknown
 function writtenBody(path: string, known: Known, draw: Draw): unknown {
   const entry = (body: object) => ({
     id: `f${draw(1e9)}`,
-    station: 1 + draw(4),
+    station: path.includes(':station') ? 1 : 1 + draw(4),
     at: Date.now(),
     offset: 0,
     body,
@@ -93,7 +93,7 @@ function writtenBody(path: string, known: Known, draw: Draw): unknown {
     case 'revision':
       return { revision: 1 };
     case 'clock':
-      return { speed: 10 };
+      return { speed: 1 };
     case 'log':
       return {
         entries: [
