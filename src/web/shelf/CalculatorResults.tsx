@@ -24,7 +24,7 @@ export function CalculatorResults({ answer, uses, onUse }: CalculatorResultsProp
   return (
     <Box mt="2" role="status">
       {entries.map(([key, value], i) => {
-        const { label, unit } = resultLabel(key);
+        const { label, unit } = resultLabel(key, value);
         const unitHere = key === 'amount' || key === 'low' || key === 'high' ? amountUnit(answer) : unit;
         return (
           <Flex key={key} gap="4" py="1.5" borderTopWidth="1px" borderColor="rule" align="baseline">
@@ -101,7 +101,7 @@ function ResultWords({ value }: { value: CalculatorAnswer['result'][string] }) {
               const { label, unit } = resultLabel(key);
               const words =
                 typeof part === 'number'
-                  ? formatSignificant(part)
+                  ? resultText(key, part)
                   : typeof part === 'boolean'
                     ? part
                       ? 'yes'

@@ -32,6 +32,11 @@ describe('labels of results', () => {
   });
 
   it('counts are whole, everything else has its digits', () => {
+    expect([resultLabel('a', { f: 1 }).label, resultLabel('a').label]).toEqual([
+      'first factor',
+      'a*, green to red',
+    ]);
+    expect([resultText('dfError', 2), resultText('emptyCells', 0)]).toEqual(['2', '0']);
     expect(resultText('n', 3)).toBe('3');
     expect(resultText('gasMark', 0.25)).toBe('0.25');
     expect(resultText('df', 7.4132)).toBe('7.413');

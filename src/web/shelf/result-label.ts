@@ -35,6 +35,9 @@ const counts = new Set([
   'minimumCorrect',
   'gasMark',
   'stations',
+  'stationsAtEnds',
+  'dfError',
+  'emptyCells',
 ]);
 
 /** A result as it is read. */
@@ -68,6 +71,11 @@ const said: Readonly<Record<string, [label: string, unit: string]>> = {
   df: ['degrees of freedom', ''],
   dfBetween: ['degrees of freedom between', ''],
   dfWithin: ['degrees of freedom within', ''],
+  dfError: ['degrees of freedom of the error', ''],
+  interaction: ['the one changing the other', ''],
+  unread: ['not understood', ''],
+  strictest: ['line it is held against', ''],
+  stationsAtEnds: ['points at both ends', ''],
   chi2: ['χ²', ''],
   r2: ['r²', ''],
   n: ['n', ''],
@@ -85,8 +93,13 @@ const said: Readonly<Record<string, [label: string, unit: string]>> = {
   pH: ['pH', ''],
 };
 
+/** Of two factors “a” and “b” are the factors; of a colour they are its coordinates. */
+const ofFactors: Readonly<Record<string, string>> = { a: 'first factor', b: 'second factor' };
+
 /** “localBoilingC” → local boiling, °C. */
-export function resultLabel(key: string): { label: string; unit: string } {
+export function resultLabel(key: string, value?: unknown): { label: string; unit: string } {
+  const factor = typeof value === 'object' && value !== null ? ofFactors[key] : undefined;
+  if (factor !== undefined) return { label: factor, unit: '' };
   const known = said[key];
   if (known) return { label: known[0], unit: known[1] };
   const found = units.find(([ending]) => key.endsWith(ending) && key.length > ending.length);
