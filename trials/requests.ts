@@ -97,7 +97,7 @@ function soundQuery(path: string, draw: Draw): string {
   const from = Math.floor(Date.now() / day) * day - draw(3) * day;
   const days = `from=${from}&to=${from + (1 + draw(8)) * day}`;
   if (/order|labels|everything|jobs|ticks/.test(path))
-    return `${days}&paper=${draw(2) ? 'A4' : 'Letter'}&run=${'r'}`;
+    return `${days}&paper=${draw(2) ? 'A4' : 'Letter'}&run=r`;
   if (path.includes('paper')) return `paper=${draw(2) ? 'A4' : 'Letter'}`;
   if (path.includes('library'))
     return ['search=snap', 'minutes=60', 'archived=yes', 'tag=sugar', ''][draw(5)]!;

@@ -1,19 +1,24 @@
 import { usedIn } from '../ingredients';
 import type { Ingredient, Plan, Step } from '../practical';
-import { readFood } from '../safety';
+import { hottest, readFood } from '../safety';
 import { itemOf } from './by-table';
 
 /** Heat that cooks; what is only warmed, melted or dissolved is not cooked. */
 const cooks =
-  /\b(?:bak(?:e|es|ed|ing)|boil\w*|simmer\w*|fr(?:y|ies|ied|ying)|roast\w*|grill\w*|poach\w*|steam\w*|scald\w*|cook\w*|heat\w*|oven|microwav\w*|barbecu\w*|sear\w*|brais\w*|pasteuri[sz]\w*|until the core|\d{2,3} ?°)/i;
+  /\b(?:bak(?:e|es|ed|ing)|boil\w*|simmer\w*|fr(?:y|ies|ied|ying)|roast\w*|grill\w*|poach\w*|steam\w*|scald\w*|cook(?:s|ed|ing)?|heat(?:s|ed|ing)?|in(?:to)? the oven|microwav\w*|barbecu\w*|sear(?:s|ed|ing)?|brais\w*|pasteuri[sz]\w*|until the core)\b/i;
 const denied =
   /\b(?:no|not|never|without|un|don['’]?t|do not|instead of)[\s-]+(?:\w+ )?(?:bak|boil|simmer|fry|roast|grill|poach|cook|heat)\w*|\buncooked\b|\bno-(?:cook|bake)\b/gi;
 /** Cold, whatever the degrees say. */
 const chills = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath)\b/i;
 
+/** From here on heat cooks, °C. */
+const cooksC = 60;
+
 const cooksIn = (step: Step): boolean => {
   const text = step.text.replaceAll(denied, ' ');
-  const degrees = step.ends.some((end) => end.kind === 'temperature' && (end.celsius ?? 0) >= 60);
+  const degrees =
+    hottest(` ${text.toLowerCase()} `) >= cooksC ||
+    step.ends.some((end) => end.kind === 'temperature' && (end.celsius ?? 0) >= cooksC);
   return (
     degrees || (cooks.test(text) && !(chills.test(text) && !/\b(?:bake|boil|simmer|fry|cook)\b/i.test(text)))
   );

@@ -38,6 +38,13 @@ const noClaim: readonly ((food: string, claim: string) => string)[] = [
   (food, claim) => `isn’t ${claim}-free, ${food}`,
   (food, claim) => `${food} + ${claim}-free alternative`,
   (food, claim) => `${food} [or ${claim}–free]`,
+  (food, claim) => `${food} or (${claim}-free)`,
+  (food, claim) => `${food} (${claim}-free or not)`,
+  (food, claim) => `${food}, ${claim}-free or regular`,
+  (food, claim) => `${food} ${claim}-free?`,
+  (food, claim) => `${food} ${claim}-free/regular`,
+  (food, claim) => `${claim}-free ${food} or regular`,
+  (food, claim) => `${food} (${claim}-free, optional)`,
   (food) => `${food} (or vegan one)`,
   (food) => `${food}, vegan if possible`,
 ];
@@ -73,6 +80,8 @@ describe('claims put together by a grammar', () => {
     expect(allergensOf('wheat bread, gluten-free oats').contains).toContain('gluten');
     expect(allergensOf('egg-free mayonnaise with eggs').contains).toContain('eggs');
     expect(allergensOf('vegan cheese or cheddar').contains).toContain('milk');
+    expect(allergensOf('cake not without milk').contains).toContain('milk');
+    expect(allergensOf('dairy-free butter or oil').contains).not.toContain('milk');
   });
 
   it('what only sounds like it, or goes by another name, is what it is', () => {

@@ -61,62 +61,87 @@ export function stretchesOf(ingredient: string): Stretch[] {
   const text = ingredient.normalize('NFKC').replaceAll(/[’‘]/g, "'");
   if (text.search(claim) < 0) return [{ text, without: none }];
   const stretches: Stretch[] = [];
-  let border = '';
-  for (const part of partsOf(text)) {
-    if (borders.test(part) && part.search(claim) < 0) {
-      border = part;
-      continue;
-    }
-    const read = claimsIn(part);
+  for (const { part, border, after, next } of partsOf(text)) {
+    // “… or regular”, “…?”: what is claimed here is not so for certain.
+    const open = alternative.test(after) && readIngredientWords(next).found.length === 0;
+    const read = claimsIn(part, open);
     const last = stretches.at(-1);
-    // “Flour (gluten-free)”, “flour, gluten-free”: of what stands before it, where nothing else is said.
-    const ofTheLast = read.length === 1 && read[0]!.text === '' && /^\s*[(,]\s*$/u.test(border);
-    if (ofTheLast && last)
+    // “Flour (gluten-free)”, “flour, gluten-free”: of what stands before it, where nothing else is said beside it.
+    const pure = read.length === 1 && read[0]!.text === '' && /^[\s)]*[(,]\s*$/u.test(border);
+    if (pure && last && /^\s*\)?\s*$/u.test(after))
       stretches[stretches.length - 1] = { ...last, without: new Set([...last.without, ...read[0]!.without]) };
     else stretches.push(...read.filter((one) => one.text !== ''));
-    border = '';
   }
   return stretches;
 }
 
+/** What offers another one, or asks. */
+const alternative = /\bor\b|[/?]|\b(?:unless|alternatively|instead)\b/iu;
+
 const none: ReadonlySet<AllergenId> = new Set();
 
-/**
- * Parts and what stands between them. What stands in a bracket stays one part where it is a claim and nothing else; claims
- * that list words (“free from milk and eggs”) are not cut.
- */
-function partsOf(text: string): string[] {
+interface Part {
+  part: string;
+  /** What stands between it and the part before, and the part behind. */
+  border: string;
+  after: string;
+  next: string;
+}
+
+/** Parts and what stands between them; claims that list words (“free from milk and eggs”) are not cut. */
+function partsOf(text: string): Part[] {
   const kept: string[] = [];
   const masked = text.replaceAll(claim, (said) => `\u0001${kept.push(said) - 1}\u0002`);
-  return masked
+  const pieces = masked
     .split(borders)
-    .map((part) => part.replaceAll(/\u0001(\d+)\u0002/g, (_, at: string) => kept[Number(at)]!).trim())
-    .filter((part) => part !== '');
+    .map((piece) => piece.replaceAll(/\u0001(\d+)\u0002/g, (_, at: string) => kept[Number(at)]!));
+  // By the pattern’s one group, every second piece is what parts two others.
+  const parts: Part[] = [];
+  let border = '';
+  pieces.forEach((piece, i) => {
+    if (i % 2 === 1 || piece.trim() === '') {
+      border += piece;
+      return;
+    }
+    const last = parts.at(-1);
+    if (last) [last.after, last.next] = [border, piece];
+    parts.push({ part: piece.trim(), border, after: '', next: '' });
+    border = '';
+  });
+  if (parts.length > 0) parts.at(-1)!.after = border;
+  return parts;
 }
 
 /** One part, cut at its claims. */
-function claimsIn(part: string): Stretch[] {
+function claimsIn(part: string, open: boolean): Stretch[] {
   const claims = [...part.matchAll(claim)];
   if (claims.length === 0) return [{ text: part, without: none }];
   const bare = part.replaceAll(claim, ' ');
-  const doubted = doubt.test(bare) || readIngredientWords(bare).unknown.length > 0;
-  if (doubted) return [{ text: bare.trim(), without: none }];
+  const doubted = open || doubt.test(bare) || readIngredientWords(bare).unknown.length > 0;
+  // “Not without milk” is milk: what was claimed to be left out is read like the rest.
+  if (doubted) {
+    const all = part.replaceAll(claim, (...match) => {
+      const { words } = match.at(-1) as Record<string, string | undefined>;
+      return ` ${words ?? ''} `;
+    });
+    return [{ text: all.trim(), without: none }];
+  }
   // “Gluten-free flour” and the like stand on the shelf under that name.
   if (readIngredientWords(part).found.some((one) => one.namedFree)) return [{ text: part, without: none }];
   const before = part.slice(0, claims[0]!.index).trim();
   const found: Stretch[] = [];
-  let open = new Set<AllergenId>();
+  let said = new Set<AllergenId>();
   claims.forEach((one, i) => {
-    leftOut(one).forEach((id) => open.add(id));
+    leftOut(one).forEach((id) => said.add(id));
     const behind = part.slice(one.index + one[0].length, claims[i + 1]?.index).trim();
     if (behind === '' || one.groups!.words !== undefined) {
       if (behind !== '') found.push({ text: behind, without: none });
       return;
     }
-    found.push({ text: behind, without: open });
-    open = new Set();
+    found.push({ text: behind, without: said });
+    said = new Set();
   });
-  return open.size > 0 || before !== '' ? [{ text: before, without: open }, ...found] : found;
+  return said.size > 0 || before !== '' ? [{ text: before, without: said }, ...found] : found;
 }
 
 function leftOut({ groups }: RegExpMatchArray): readonly AllergenId[] {

@@ -36,3 +36,4 @@ export { hazardsIn, readyToLook } from './hazards-in';
 export { mentionsOven } from './hazard-words';
 export { hazardIds, hazards, whoDecides, type Hazard, type HazardId } from './hazards';
 export { equivalentMinutes, lethalitySource, ukReferenceC, ukZC } from './lethality';
+export { hottest } from './hazard-words';

@@ -51,7 +51,7 @@ export const toolSigns = {
       'glass thermometers?|broken glass|thermal shock|watch glass(?:es)?|test tubes?|boiling tubes?|shatter\\w*',
     ),
     near(
-      'glass(?:es|ware)?|pyrex|beakers?|flasks?|test tubes?|jars?|bottles?|demijohns?|ramekins?',
+      'glass(?:es|ware)?|beakers?|flasks?|test tubes?|jars?|bottles?|demijohns?|ramekins?',
       'ovens?|hot|boil\\w*|heat\\w*|freezer|hob|flame|bunsen|microwav\\w*|sterili[sz]\\w*|broken|break|breaks|crack\\w*|drop(?:s|ped)?|chip(?:ped|s)?|bake\\w*|roast\\w*|grill|freez\\w*|frozen|torch|simmer\\w*|shards?|stove|ice cold',
       7,
     ),

@@ -117,7 +117,12 @@ export const coresAreHotEnough: Rule = ({ plan, place }) => {
 /** Beans that poison, what is eaten raw, what stands in oil. */
 export const knownDangersAreSaid: Rule = ({ plan }) => {
   const beans = poisonousBeans(plan);
-  const boiled = plan.steps.some((step) => /\bboil/i.test(step.text) && (stepMinutes(step)?.most ?? 0) >= 10);
+  const boiled = plan.steps.some(
+    (step) =>
+      /\bboil/i.test(step.text) &&
+      /\b(?:beans?|them|it|all|everything)\b/i.test(step.text) &&
+      (stepMinutes(step)?.most ?? 0) >= 10,
+  );
   const raw = eatenRaw(plan);
   const oil = standsInOil(plan);
   return [
