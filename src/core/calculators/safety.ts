@@ -11,7 +11,6 @@ import {
   lethalitySource,
   longestCoolingGapMinutes,
   longestCoreGapMinutes,
-  readFood,
   printedEquivalentsSource,
   requirementFor,
   treatmentOf,
@@ -24,6 +23,7 @@ import { celsiusFromFahrenheit } from '../units';
 import type { Source } from '../working';
 import { defineCalculator } from './definition';
 import { readingsInput } from './inputs';
+import { foodWorking } from './plausible-food';
 
 const authorityInput = {
   kind: 'text',
@@ -101,17 +101,6 @@ export const lethality = defineCalculator({
     };
   },
 });
-
-/** How a food was read: creature, form, state, and the words nobody could read. */
-function foodWorking(food: string) {
-  const { animal, form, state, unread, open } = readFood(food);
-  const or = (words: string | null) => words ?? 'not said';
-  return [
-    { text: `animal: ${or(animal)}; form: ${or(form)}; state: ${or(state)}` },
-    ...(unread.length > 0 ? [{ text: `not understood: ${unread.join(', ')}` }] : []),
-    ...open.map((text) => ({ text: `not known: ${text}` })),
-  ];
-}
 
 export const coreTemperatureCheck = defineCalculator({
   id: 'core-temperature-check',

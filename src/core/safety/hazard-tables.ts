@@ -29,6 +29,23 @@ const inLiquid = word(
   'water|milk|stock|syrup|sugar|oil|fat|jam|soup|sauce|cream|custard|juice|liquid|bath|caramel|toffee|candy|honey|fudge',
 );
 
+const sugarWorked = near(
+  'pull|pulls|pulled|pulling|stretch|spin|spun|blow|drizzle|dip|cast|pour',
+  'toffee|isomalt|brittle|seaside rock|spun sugar|pulled sugar|nougat|praline',
+  5,
+);
+const fleshCut = near(
+  'joint|spatchcock|fillet|debone|bone|butcher|quarter|portion|skin|truss|carve|gut|descale|score',
+  list(birdsAndFish),
+  3,
+);
+const hotThings = word(
+  'pizza stones?|baking stones?|baking steels?|griddles?|girdles?|bakestones?|cast iron|skillets?|waffle irons?|toasters?|toastie makers?|hot ?plates?|heating elements?|electric elements?|kilns?|tandoors?|raclette|plancha|salamanders?|tagines?',
+);
+const rawDough = word(
+  `(?:unbaked|raw|uncooked|half ?baked|underbaked|undercooked|part ?baked) (?:\\w+ )?(?:${list(doughs)})`,
+);
+
 /** The dangers of the tables. */
 export const hazardTables: Readonly<Partial<Record<HazardId, Sign>>> = {
   pressure: said(
@@ -41,33 +58,19 @@ export const hazardTables: Readonly<Partial<Record<HazardId, Sign>>> = {
   'hot-sugar': (sentence) =>
     /\b(?:thread|soft|firm|hard|light|ball|crack|caramel|brittle|amber)[- ]?(?:ball|crack|caramel)? stage\b|\b(?:soft|firm|hard) (?:ball|crack)\b/u.test(
       sentence,
-    ) ||
-    near(
-      'pull|pulls|pulled|pulling|stretch|spin|spun|blow|drizzle|dip|cast|pour',
-      'toffee|isomalt|brittle|seaside rock|spun sugar|pulled sugar|nougat|praline',
-      5,
-    ).test(sentence),
+    ) || sugarWorked.test(sentence),
   'hot-dish': (sentence) =>
-    word(
-      'pizza stones?|baking stones?|baking steels?|griddles?|girdles?|bakestones?|cast iron|skillets?|waffle irons?|toasters?|toastie makers?|hot ?plates?|heating elements?|electric elements?|kilns?|tandoors?|raclette|plancha|salamanders?|tagines?',
-    ).test(sentence) ||
+    hotThings.test(sentence) ||
     (hottest(sentence) >= burnsC && !notHot.test(sentence) && !inLiquid.test(sentence)),
   caustic: said(
     '(?:calcium|sodium|potassium|magnesium|ammonium) (?:hydr)?oxides?, quick ?lime, burnt lime, unslaked lime, hypochlorite, peroxides?, permanganate, metabisulphite powder, bisulphate, drain cleaners?, ph down, concentrated \\w+ acids?, glacial \\w+ acids?, caustics?, lye',
   ),
-  'raw-flour': (sentence) =>
-    word(
-      `(?:unbaked|raw|uncooked|half ?baked|underbaked|undercooked|part ?baked) (?:\\w+ )?(?:${list(doughs)})`,
-    ).test(sentence),
+  'raw-flour': (sentence) => rawDough.test(sentence),
   'raw-egg': said(
     'egg whites?, beaten yolks?, beaten whites?, raw yolks?, raw whites?, albumen, egg ?wash, pooled eggs?',
   ),
   knife: (sentence) =>
-    near(
-      'joint|spatchcock|fillet|debone|bone|butcher|quarter|portion|skin|truss|carve|gut|descale|score',
-      list(birdsAndFish),
-      3,
-    ).test(sentence) &&
+    fleshCut.test(sentence) &&
     !/\b(?:a|the|one|each|per) (?:fillet|joint|portion|quarter)s? of\b|\bthe (?:skin|bone|joint|fillet)s?\b/u.test(
       sentence,
     ),

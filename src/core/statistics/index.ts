@@ -23,7 +23,6 @@ export { sharesAtLeast } from './rank-arrangements';
 export { rankOf } from './ranks';
 export { spearmanCorrelation, type Spearman } from './spearman';
 export { tukeyHsd, type TukeyPair } from './tukey-hsd';
-export { twoWayAnova, type AnovaLine, type TwoWayAnova } from './two-way-anova';
 export {
   squaresOfTwoFactors,
   twoWayUnbalanced,

@@ -4,9 +4,18 @@ import rangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf';
 import ttest2 from '@stdlib/stats-ttest2';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
-import { dunnettCritical, dunnettTest, dunnettUpper, oneWayAnova, tukeyHsd, twoWayAnova, welchTest } from '.';
+import {
+  dunnettCritical,
+  dunnettTest,
+  dunnettUpper,
+  oneWayAnova,
+  squaresOfTwoFactors,
+  tukeyHsd,
+  twoWayUnbalanced,
+  welchTest,
+} from '.';
 import { studentizedRangeCritical, studentizedRangeUpper } from './distributions';
-import { plantGrowth, randomGroups } from './testing/groups';
+import { plantGrowth, randomGroups, rowsOf } from './testing/groups';
 
 describe('one-way analysis of variance', () => {
   it('R, PlantGrowth: F = 4.846 on 2 and 27 degrees of freedom, p = 0.01591', () => {
@@ -80,7 +89,7 @@ describe('one-way analysis of variance', () => {
       ],
       [[[1, 2]], [[3, 4]]],
     ]) {
-      expect(() => twoWayAnova(cells)).toThrow(/cells is .* at least two rows and two columns/);
+      expect(() => twoWayUnbalanced(rowsOf(cells))).toThrow(/at least two levels of each factor/);
     }
     expect(() => oneWayAnova({ a: [1, 2] })).toThrow(/groups is .* at least two groups/);
     expect(() => oneWayAnova({ a: [1], b: [2] })).toThrow(/more values than groups/);
@@ -135,17 +144,19 @@ describe('where nothing varies', () => {
       /a is \[5,5\]; allowed: values that are not all equal, in a or in b/,
     );
     expect(() =>
-      twoWayAnova([
-        [
-          [1, 1],
-          [2, 2],
-        ],
-        [
-          [3, 3],
-          [4, 4],
-        ],
-      ]),
-    ).toThrow(/repeats that are not all equal/);
+      twoWayUnbalanced(
+        rowsOf([
+          [
+            [1, 1],
+            [2, 2],
+          ],
+          [
+            [3, 3],
+            [4, 4],
+          ],
+        ]),
+      ),
+    ).toThrow(/not all equal within their cells/);
     expect(welchTest([5, 5], [6, 8]).df).toBeCloseTo(1, 9);
   });
 });
@@ -168,14 +179,16 @@ describe('two-way analysis of variance', () => {
   it('splits a worked table: squares add up, and one column alone is the one-way analysis', () => {
     // By hand: row effect ±2, column effect ±1, no interaction, repeats ±0.5.
     const cell = (middle: number) => [middle - 0.5, middle + 0.5];
-    const { rows, columns, interaction, squaresWithin, dfWithin } = twoWayAnova([
+    const rows = rowsOf([
       [cell(7), cell(9)],
       [cell(11), cell(13)],
     ]);
-    expect([rows.squares, columns.squares, interaction.squares, squaresWithin, dfWithin]).toEqual([
-      32, 8, 0, 2, 4,
-    ]);
-    expect([rows.f, columns.f, interaction.p]).toEqual([64, 16, 1]);
+    const { a, b, interaction, error } = squaresOfTwoFactors(rows);
+    const squares = [a, b, interaction, error].map((one) => Number(one.squares.toFixed(9)));
+    expect([...squares, error.df]).toEqual([32, 8, 0, 2, 4]);
+    const told = twoWayUnbalanced(rows);
+    expect([told.a.f, told.b.f].map((f) => Number(f.toFixed(9)))).toEqual([64, 16]);
+    expect(told.interaction!.p).toBeCloseTo(1, 6);
   });
 });
 

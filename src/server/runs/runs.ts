@@ -1,4 +1,3 @@
-import { setImmediate } from 'node:timers/promises';
 import type { Knex } from 'knex';
 import type { RunSummary } from '../../contract/practicals';
 import { type Allocation, type NewRun, type Run, type RunRemarks } from '../../contract/runs';
@@ -6,13 +5,12 @@ import { allocateTreatments } from '../../core/design';
 import { batchTables } from '../../core/batch';
 import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
 import { withOwnDensities } from '../../core/order';
-import { reviewInParts } from '../../core/review';
-import { inSlices } from '../../core/slices';
 import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
 import type { PantryShelf } from '../pantry/pantry';
 import type { Rooms } from '../rooms/rooms';
+import { KeptRemarks } from './kept-remarks';
 import { shutStations } from './shut-stations';
 import { insertRun, ReadPlans, runOf, statusOf, type RunRow } from './run-row';
 
@@ -52,9 +50,7 @@ export class Runs {
   /** Running runs are asked for with every batch of entries; what is asked often is kept. */
   readonly #kept = new Map<string, Run>();
 
-  /** What the margin said of a run, and of what it was asked: a large plan takes a second. */
-  readonly #said = new Map<string, { asked: string; remarks: RunRemarks }>();
-
+  readonly #remarks = new KeptRemarks();
   readonly #plans = new ReadPlans();
   readonly #pantry: Pick<PantryShelf, 'densities'>;
 
@@ -136,13 +132,7 @@ export class Runs {
   async remarks(id: string): Promise<RunRemarks> {
     const { plan, place, revision } = await this.one(id);
     const rooms = (await this.#rooms.all()).map((room) => ({ id: room.id, place: placeOf(room) }));
-    const asked = JSON.stringify([revision, place, rooms]);
-    const known = this.#said.get(id);
-    if (known?.asked === asked) return known.remarks;
-    const { open } = await inSlices(reviewInParts({ plan, place, rooms }), setImmediate);
-    const remarks = { open: open.map(({ id: remark, rank, what }) => ({ id: remark, rank, what })) };
-    this.#said.set(id, { asked, remarks });
-    return remarks;
+    return this.#remarks.of(id, revision, { plan, place, rooms });
   }
 
   async running(): Promise<Run[]> {

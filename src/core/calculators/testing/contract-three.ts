@@ -1,4 +1,4 @@
-import { growth, plantGrowth } from '../../statistics/testing/published';
+import { growth, plantGrowth } from '../../statistics/testing/groups';
 import type { Agreed } from './contract-one';
 
 /** The second part of the contract, as far as it is built: each with a value worked out by hand. */

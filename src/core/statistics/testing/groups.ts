@@ -20,3 +20,20 @@ export function randomGroups(seed: number, rounded = false) {
     ]),
   );
 }
+
+/** Kutner and others, Applied Linear Statistical Models, table 23.1: growth of children. */
+const cellsOfGrowth: readonly (readonly [string, string, readonly number[]])[] = [
+  ['male', 'severe', [1.4, 2.4, 2.2]],
+  ['male', 'moderate', [2.1, 1.7]],
+  ['male', 'mild', [0.7, 1.1]],
+  ['female', 'severe', [2.4]],
+  ['female', 'moderate', [2.5, 1.8, 2]],
+  ['female', 'mild', [0.5, 0.9, 1.3]],
+];
+export const growth = cellsOfGrowth.flatMap(([a, b, values]) => values.map((value) => ({ a, b, value })));
+
+/** The values of crossed cells as rows. */
+export const rowsOf = (cells: readonly (readonly (readonly number[])[])[]) =>
+  cells.flatMap((row, i) =>
+    row.flatMap((cell, j) => cell.map((value) => ({ a: `a${i}`, b: `b${j}`, value }))),
+  );
