@@ -67,8 +67,8 @@ export function stretchesOf(ingredient: string): Stretch[] {
     const read = claimsIn(part, open);
     const last = stretches.at(-1);
     // “Flour (gluten-free)”, “flour, gluten-free”: of what stands before it, where nothing else is said beside it.
-    const pure = read.length === 1 && read[0]!.text === '' && /^[\s)]*[(,]\s*$/u.test(border);
-    if (pure && last && /^\s*\)?\s*$/u.test(after))
+    const pure = read.length === 1 && read[0]!.text === '' && /^[\s)]*[(,]$/u.test(border.trim());
+    if (pure && last && ['', ')'].includes(after.trim()))
       stretches[stretches.length - 1] = { ...last, without: new Set([...last.without, ...read[0]!.without]) };
     else stretches.push(...read.filter((one) => one.text !== ''));
   }
