@@ -137,19 +137,29 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
   wire.mend();
   await expect(first.getByText('3 on the board')).toBeVisible();
 
-  // Closed by the teacher, and joined anew.
+  // Closed by the teacher while an entry waits on it: said, after a reload too; joined anew, and the entry is there.
+  await second.context().setOffline(true);
+  await type(second, '26');
+  await expect(second.getByText('1 saved here, no network')).toBeVisible();
   await dialog.getByRole('button', { name: 'Close the tablet at station 2' }).click();
   await dialog.getByRole('button', { name: 'yes, close it' }).click();
-  await expect(second.getByText('This tablet is not in at this station.')).toBeVisible();
+  await second.context().setOffline(false);
+  const notIn = second.getByText('This tablet is not in at this station.');
+  await expect(notIn).toBeVisible();
+  await second.reload();
+  await expect(notIn).toBeVisible();
+  await expect(
+    second.getByRole('status').filter({ hasText: '1 entry is saved on this tablet' }),
+  ).toBeVisible();
   await expect(dialog.getByText('1 tablet is in')).toBeVisible();
   await field(second, 'Code of your station').fill(codes[1]!);
   await second.getByRole('button', { name: 'Join' }).tap();
   await type(second, '25');
-  await expect(second.getByText('2 on the board')).toBeVisible();
+  await expect(second.getByText('3 on the board')).toBeVisible();
   await dialog.getByRole('button', { name: 'Done' }).click();
   await expect(board.getByRole('button', { name: 'Pages for the stations' })).toContainText('2 in');
 
-  // What is in the database: five readings, each once, each with its author.
+  // What is in the database: six readings, each once, each with its author.
   const rows = server.query<{ station: number; celsius: number; author: string; run: string }>(
     `SELECT log.station, json_extract(body, '$.celsius') AS celsius, author, passes.run_id AS run
        FROM log JOIN passes ON author = 'station:' || passes.id ORDER BY celsius`,
@@ -160,8 +170,9 @@ test('a teacher sets a passphrase, tablets join by code, one reloads without the
     [1, 23],
     [1, 24],
     [2, 25],
+    [2, 26],
   ]);
-  expect(server.query('SELECT id FROM log')).toHaveLength(5);
+  expect(server.query('SELECT id FROM log')).toHaveLength(6);
   expect(complaints.filter((one) => !/422|403|401/.test(one))).toEqual([]);
 
   // The session ends elsewhere: the page stays, the door stands over it, and opens again.

@@ -29,6 +29,8 @@ export class TestServer {
   readonly #args: readonly string[];
   #names = '';
   #process: ChildProcess | null = null;
+  /** A command the process is started through. */
+  within: readonly string[] = [];
   /** What it said on its console. */
   said = '';
 
@@ -66,7 +68,8 @@ export class TestServer {
 
   /** Starts the process and does not wait. */
   begin(): void {
-    this.#process = spawn(process.execPath, ['dist/server/main.js', ...this.#args], {
+    const [command, ...args] = [...this.within, process.execPath, 'dist/server/main.js', ...this.#args];
+    this.#process = spawn(command!, args, {
       env: {
         ...process.env,
         ...{ TAWNY_DATA: this.data, TAWNY_PORT: String(this.port), TAWNY_HOST: '127.0.0.1' },

@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
+import { ownAnswer, problemType } from '../contract/problem';
 import { examplePlan } from '../core/practical';
 import * as queries from './api/queries';
 import { useRoomChoices } from './api/room-choices';
@@ -38,6 +39,22 @@ describe('requests', () => {
     await expect(request('/api/rooms')).rejects.toThrow('The server cannot be reached just now.');
     expect([sayError(new Error('x')), sayError('y')]).toEqual(['x', 'y']);
     expect(sayError(new ProblemError({ type: '', title: '', status: 409, detail: 'stale' }))).toBe('stale');
+  });
+
+  it('an answer without the mark of the server is silence, whatever it says: the network’s own page to sign in', async () => {
+    const answers: [number, string, unknown][] = [
+      [200, 'application/json', { id: 'k' }],
+      [200, 'text/html', '<form>'],
+      [401, problemType, { status: 401, detail: 'Sign in to the network.' }],
+      [422, problemType, { status: 422, detail: 'no', errors: [] }],
+      [302, 'application/json', {}],
+    ];
+    for (const [status, type, body] of answers) {
+      const answer = new Response(JSON.stringify(body), { status, headers: { 'content-type': type } });
+      answer.headers.delete(ownAnswer);
+      vi.stubGlobal('fetch', () => Promise.resolve(answer));
+      await expect(request('/api/rooms'), `${status} ${type}`).rejects.toThrow(Unreachable);
+    }
   });
 
   it('each list asks its own address; nothing is asked of what is not named or not wanted', async () => {

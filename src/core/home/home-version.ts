@@ -158,7 +158,10 @@ function keepingOf(plan: Plan, place: Place | null): string[] {
           'Raw meat and fish: own board and knife, hands washed 20 s; cooked until the core is at the figure the sheet gives.',
         ]
       : []),
-    staysDry(plan)
+    staysDry(
+      plan,
+      plan.formula.map((line) => ({ ...line, grams: ingredientGrams(line) })),
+    )
       ? 'Cold first, then in a closed tin; eaten within three days, or frozen.'
       : 'Into the refrigerator (5 °C or below) within 90 minutes, in a shallow dish; eaten within two days; heated once only, until it steams all through.',
     ...(hasRice(plan.formula) ? ['Cooked rice: cold within the hour, eaten within a day.'] : []),

@@ -1,2 +1,2 @@
 export { homeSource, homeVersion, type HomeStep, type HomeVersion } from './home-version';
-export { hasFlesh, hasRice, staysDry } from './kept';
+export { hasFlesh, hasRice, staysDry, type Weighed } from './kept';

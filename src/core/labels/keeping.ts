@@ -1,7 +1,7 @@
-import { hasFlesh, hasRice, staysDry } from '../home';
+import { hasFlesh, hasRice, staysDry, type Weighed } from '../home';
 import { allergensIn, type OnPacks } from '../batch';
 import { allergenSentence, united } from '../ingredients';
-import type { Ingredient, Place, Plan } from '../practical';
+import type { Place, Plan } from '../practical';
 import { coolingStages, requirementFor } from '../safety';
 
 const minuteMs = 60_000;
@@ -25,9 +25,10 @@ const [coldDays, riceDays, dryDays] = [2, 1, 3];
 /** Minutes in which cooked rice is cold. */
 const riceMinutes = 60;
 
-/** What is in food that is kept: of one station, or of all where nobody knows whose it is. */
+/** What is in food that is kept. */
 export interface MadeOf {
-  ingredients: readonly Pick<Ingredient, 'item' | 'name'>[];
+  /** The batch of one station, or of all where nobody knows whose it is. */
+  batches: readonly (readonly Weighed[])[];
   onPacks: OnPacks;
 }
 
@@ -40,10 +41,11 @@ export interface MadeOf {
 export function keepingLabel(
   plan: Plan,
   place: Pick<Place, 'kind'>,
-  { ingredients, onPacks }: MadeOf,
+  { batches, onPacks }: MadeOf,
   madeAt: number,
 ): KeepingLabel {
-  const dry = staysDry({ ...plan, formula: ingredients });
+  const ingredients = batches.flat();
+  const dry = batches.every((batch) => staysDry(plan, batch));
   const rice = hasRice(ingredients);
   const limitMinutes = Math.max(...coolingStages['uk-fsa'].map((stage) => stage.limitMinutes));
   return {

@@ -114,8 +114,8 @@ describe('what stands on a label', () => {
 
 describe('labels of food that is kept', () => {
   const made = Date.UTC(2026, 0, 12, 10);
-  const plan = (names: string[], text: string): Plan => ({
-    ...newPlan('x', null),
+  const plan = (names: string[], text: string, title = 'x'): Plan => ({
+    ...newPlan(title, null),
     formula: names.map((name, i) => newIngredient({ id: String(i), name, amount: 50, unit: 'g' })),
     steps: [newStep({ id: 's', text })],
   });
@@ -124,7 +124,10 @@ describe('labels of food that is kept', () => {
     of: Plan,
     place: { kind: 'food-room' | 'laboratory' } = kitchen,
     onPacks: MadeOf['onPacks'] = () => [],
-  ) => keepingLabel(of, place, { ingredients: of.formula, onPacks }, made);
+  ) => {
+    const batch = of.formula.map((line) => ({ ...line, grams: line.amount }));
+    return keepingLabel(of, place, { batches: [batch], onPacks }, made);
+  };
 
   it('cream: cold within 90 minutes, eaten within two days, as it is (FSA guidance; from memory)', () => {
     const label = labelOf(plan(['double cream', 'gelatine', 'sugar'], 'Chill until set.'));
@@ -138,7 +141,7 @@ describe('labels of food that is kept', () => {
 
   it('minced turkey is heated through again; scones are kept dry', () => {
     expect(labelOf(plan(['minced turkey'], 'Fry.')).heatTo).toMatch(/70 °C|75 °C/);
-    const scones = labelOf(plan(['plain flour', 'milk'], 'Bake 12 min.'));
+    const scones = labelOf(plan(['plain flour', 'milk'], 'Bake 12 min.', 'Scones'));
     expect([scones.chillBy, scones.eatBy - made]).toEqual([null, 72 * 3_600_000]);
     expect(scones.allergens).toContain('cereals with gluten');
   });
@@ -163,7 +166,7 @@ describe('labels of food that is kept', () => {
 
   it('a bake with vegetables, pulses or rice in it is kept cold; fruit and carrot bake in', () => {
     const dry = (...names: string[]) =>
-      labelOf(plan(['plain flour', ...names], 'Bake 25 min.')).chillBy === null;
+      labelOf(plan(['plain flour', ...names], 'Bake 25 min.', 'A plain cake')).chillBy === null;
     for (const name of [
       'potatoes',
       'leeks',
@@ -202,7 +205,7 @@ describe('labels of food that is kept', () => {
     const swapped = keepingLabel(
       plan(['milk', 'sugar'], 'Warm.'),
       kitchen,
-      { ingredients: [{ item: null, name: 'oat milk' }], onPacks: () => [] },
+      { batches: [[{ item: null, name: 'oat milk', grams: 50 }]], onPacks: () => [] },
       made,
     );
     expect(swapped.allergens).toContain('cereals with gluten');
@@ -211,7 +214,7 @@ describe('labels of food that is kept', () => {
 
   it('a baked crust with something moist in it is kept cold; rice the shortest', () => {
     const minutes = (names: string[], text: string) => {
-      const { chillBy } = labelOf(plan(names, text));
+      const { chillBy } = labelOf(plan(names, text, 'Scones'));
       return chillBy === null ? null : (chillBy - made) / 60_000;
     };
     expect(minutes(['plain flour', 'cream cheese', 'egg'], 'Bake 30 min.')).toBe(90);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { noteDoorsOf, shutDoors } from './doors';
@@ -45,6 +45,7 @@ export async function settleEpoch(knex: Knex, dataFolder: string): Promise<Epoch
     renameSync(`${file}.part`, file);
     await noteDoorsOf(knex, dataFolder);
   } catch (error) {
+    rmSync(`${file}.part`, { force: true });
     if (!same || !isOutOfRoom(error)) throw error;
   }
   return { epoch, locked };

@@ -97,7 +97,7 @@ export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): Label
           run,
           { ...common, station, mark: markOf(station), seat: '' },
           {
-            ingredients: inBatch(setting.own(station)),
+            batches: [inBatch(setting.own(station))],
             onPacks,
           },
         ),
@@ -109,7 +109,7 @@ export function labelTexts(of: PaperRun, kind: LabelKind, origin: string): Label
           { ...common, station: 0, mark: '', seat: `seat ${i + 1}` },
           {
             // Nobody knows which station’s it is: what is in any of them.
-            ingredients: run.stations.flatMap((station) => inBatch(setting.own(station))),
+            batches: run.stations.map((station) => inBatch(setting.own(station))),
             onPacks,
           },
         ),

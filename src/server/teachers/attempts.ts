@@ -22,11 +22,13 @@ export class Attempts {
   readonly #one: RateLimiterMemory;
   readonly #address: RateLimiterMemory;
   readonly #all: RateLimiterMemory;
+  readonly #longestMs: number;
 
   constructor({ atOne, anAddress, inAll, seconds } = wrongTries) {
     this.#one = new RateLimiterMemory({ points: atOne, duration: seconds });
     this.#address = new RateLimiterMemory({ points: anAddress, duration: seconds });
     this.#all = new RateLimiterMemory({ points: inAll, duration: seconds });
+    this.#longestMs = seconds * 1000;
   }
 
   /**
@@ -67,12 +69,14 @@ export class Attempts {
 
   async #take(limiter: RateLimiterMemory, key: string) {
     await limiter.consume(key).catch((reason: RateLimiterRes) => {
-      const minutes = Math.max(1, Math.ceil(reason.msBeforeNext / 60_000));
+      // The count goes by a timer; what it says of itself, by a clock that may have been set back since.
+      const waitMs = Math.min(reason.msBeforeNext, this.#longestMs);
+      const minutes = Math.max(1, Math.ceil(waitMs / 60_000));
       throw new Problem(
         429,
         'Too many tries',
         `That was wrong too often. Try again in ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}.`,
-        { retryAfterSeconds: Math.ceil(reason.msBeforeNext / 1000) },
+        { retryAfterSeconds: Math.ceil(waitMs / 1000) },
       );
     });
   }

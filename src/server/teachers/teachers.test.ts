@@ -1,12 +1,13 @@
 import Database from 'better-sqlite3';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { ProblemDocument } from '../../contract/problem';
 import type { Teacher, Who } from '../../contract/who';
+import { tokenHash } from '../actors/tokens';
 import { databaseFile } from '../db/files';
 import { cookieOf, signIn, words, type Carried } from '../testing/people';
 import { runningApp, startedRun, type RunningApp } from '../testing/running-app';
 import { Attempts, wrongTries } from './attempts';
-import { sessionLasts } from './sessions';
+import { Sessions, sessionLasts } from './sessions';
 
 let server: RunningApp;
 let ahead = 0;
@@ -103,6 +104,38 @@ describe('signing in and out', () => {
     }
     ahead = end + 1000;
     expect((await who(other)).teacher).toBeNull();
+  });
+
+  it('a clock set back makes no session last longer, and one set ahead before a new start ends none', async () => {
+    const { id } = (await server.knex('teachers').first<{ id: string }>('id'))!;
+    const clock = { wall: Date.now() + ahead, steady: 5000 };
+    const sessions = () =>
+      new Sessions(
+        server.knex,
+        () => clock.wall,
+        () => clock.steady,
+      );
+    const one = sessions();
+    const token = await one.begin(id);
+    clock.wall -= 2 * sessionLasts.inAllMs;
+    clock.steady += sessionLasts.idleMs - 60_000;
+    expect(await one.teacherOf(token)).not.toBeNull();
+    clock.steady += sessionLasts.idleMs + 60_000;
+    expect(await one.teacherOf(token)).toBeNull();
+    // The clock was a day ahead when it began; the program starts anew with the right one.
+    clock.wall += sessionLasts.inAllMs;
+    const early = await sessions().begin(id);
+    clock.wall -= 24 * 3_600_000;
+    const anew = sessions();
+    expect(await anew.teacherOf(early)).not.toBeNull();
+    const began = () =>
+      server
+        .knex('sessions')
+        .where({ token_hash: tokenHash(early) })
+        .pluck<number[]>('created_at');
+    await vi.waitFor(async () => expect(await began()).toEqual([clock.wall]));
+    clock.wall += sessionLasts.idleMs + 60_000;
+    expect(await anew.teacherOf(early)).toBeNull();
   });
 
   it('a passphrase is changed by who knows it; other sessions end, this one goes on', async () => {

@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { Suspense, useCallback, useMemo, useRef, useState } from 'react';
+import { Suspense, useCallback, useMemo, useRef, useState, type ComponentType } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { partLater } from '../offline/part-later';
@@ -133,35 +133,55 @@ interface SectionsProps {
   keeper: PlanKeeper;
 }
 
-/** The sections of the sheet. A letter typed in one is drawn there at once; the others hear of it when it has settled. */
+/** The sections of the sheet, by the names they stand under. */
+const sections: readonly (readonly [name: string, Part: ComponentType])[] = [
+  ['Question', QuestionSection],
+  ['Fair test', FairTestSection],
+  ['Formula', FormulaSection],
+  ['Method', MethodSection],
+  ['Time', TimeSection],
+  ['Safety', SafetySection],
+  ['Explain', ExplainSection],
+  ['For students', StudentQuestionsSection],
+  ['Next time', NextTimeSection],
+];
+
+/** In which of them something stands; null for what lies over the sheet. */
+function sectionOf(target: EventTarget): string | null {
+  const around = (target as Element).closest('section');
+  const name = around?.getAttribute('aria-label');
+  if (!around || sections.some(([own]) => own === name)) return name ?? null;
+  return around.parentElement ? sectionOf(around.parentElement) : null;
+}
+
+/**
+ * The sections of the sheet. A letter typed in one is drawn there at once; the others hear of it when it has settled, for
+ * drawing them all takes longer than a hand from key to key.
+ */
 function Sections({ plan, settled, place, keeper }: SectionsProps) {
   const edit = useCallback<Edit>((line, change) => keeper.edit(line, change), [keeper]);
-  const { steps, formula } = settled;
-  const calm = useSteady({ ...plan, steps, formula });
-  const editing = {
-    all: useSteady({ plan: calm, place, edit }),
-    formula: useSteady({ plan: useSteady({ ...plan, steps }), place, edit }),
-    method: useSteady({ plan: useSteady({ ...plan, formula }), place, edit }),
-  };
+  const live = useSteady({ plan, place, edit });
+  const calm = useSteady({ plan: settled, place, edit });
+  // Where nobody has touched anything yet, or something lies over the sheet, all of it is live.
+  const [at, setAt] = useState<string | null>(null);
+  const follow = ({ target }: { target: EventTarget }) => setAt(sectionOf(target));
   return (
     <EditContext value={edit}>
-      <PlanContext value={editing.all}>
-        <QuestionSection />
-        <FairTestSection />
-        <PlanContext value={editing.formula}>
-          <FormulaSection />
-        </PlanContext>
-        <PlanContext value={editing.method}>
-          <MethodSection />
-        </PlanContext>
-        <TimeSection />
-        <SafetySection />
-        <Suspense fallback={null}>
-          <ExplainSection />
-        </Suspense>
-        <StudentQuestionsSection />
-        <NextTimeSection />
-      </PlanContext>
+      <Box
+        display="contents"
+        onFocusCapture={follow}
+        onPointerDownCapture={follow}
+        onInputCapture={follow}
+        onClickCapture={follow}
+      >
+        {sections.map(([name, Part]) => (
+          <PlanContext key={name} value={at === null || at === name ? live : calm}>
+            <Suspense fallback={null}>
+              <Part />
+            </Suspense>
+          </PlanContext>
+        ))}
+      </Box>
     </EditContext>
   );
 }
