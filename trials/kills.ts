@@ -179,7 +179,9 @@ export async function firstStarts(kills: number): Promise<Toll> {
   const counts = (program: TestServer) =>
     program.query<Record<string, number>>(
       `SELECT (SELECT count(*) FROM practicals) AS practicals, (SELECT count(*) FROM runs) AS runs,
-              (SELECT count(*) FROM log) AS entries, (SELECT count(*) FROM school WHERE key = 'name') AS name`,
+              (SELECT count(*) FROM log WHERE run_id IN (SELECT id FROM runs WHERE finished_at IS NOT NULL)) AS entries,
+              (SELECT count(*) FROM log WHERE run_id IN (SELECT id FROM runs WHERE finished_at IS NULL)) AS going,
+              (SELECT count(*) FROM school WHERE key = 'name') AS name`,
     )[0]!;
   const unharmed = await TestServer.unstarted(['--demo']);
   await unharmed.up();
@@ -192,7 +194,8 @@ export async function firstStarts(kills: number): Promise<Toll> {
     await program.down('SIGKILL');
     await program.up();
     const here = counts(program);
-    if (Object.keys(whole).some((what) => here[what]! > whole[what]!)) toll.doubled += 1;
+    // The lesson that is going on goes on: its thermometers say more with every second that passes.
+    if (Object.keys(whole).some((what) => what !== 'going' && here[what]! > whole[what]!)) toll.doubled += 1;
     if (Object.keys(whole).some((what) => here[what]! < whole[what]!)) toll.halfDone += 1;
     await program.remove();
   }

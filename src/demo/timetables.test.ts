@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { SchoolWays } from '../core/days';
 import { placeOf, type Plan } from '../core/practical';
 import { breaches } from '../core/schedule';
-import { layOut, lessonOf, remediesInPairs, remediesOf, toMinutes } from '../core/timetable';
+import { certainlyOver, layOut, lessonOf, remediesInPairs, remediesOf, toMinutes } from '../core/timetable';
 import { demoSchool } from '.';
 
 const school = demoSchool(Date.UTC(2026, 10, 24, 10, 7));
@@ -40,6 +40,17 @@ describe('the eight practicals in the rooms of the invented school, with its lis
       expect(laidEndsOf(plan)).toBeGreaterThan(plan.periodMinutes);
     },
   );
+
+  it('one that is said to be over for certain never has a timetable that fits, and a far too long one is said to be', () => {
+    for (const { plan } of school.practicals) {
+      const ends = endsOf(plan);
+      const over = [0.2, 0.5, 0.8, 0.9, 1, 1.2].map((share) =>
+        certainlyOver({ ...plan, periodMinutes: Math.ceil(ends * share) }),
+      );
+      expect(over.slice(4), plan.title).toEqual([false, false]);
+      expect(over[0], plan.title).toBe(true);
+    }
+  });
 
   it('only the lesson with twelve pans and six thermometers does not fit as it is', () => {
     const over = school.practicals.filter(({ plan }) => endsOf(plan) > plan.periodMinutes);

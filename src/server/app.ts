@@ -259,6 +259,10 @@ function putUp(gate: Gate, parts: PutUp, options: AppOptions) {
   daysRoutes(gate, parts);
   runRoutes(gate, {
     ...parts,
+    async laidOut(id) {
+      const { timetable, impossible } = await parts.timetables.of(id);
+      return { endsMin: timetable?.endsMin ?? null, impossible: impossible ?? '' };
+    },
     events: {
       changed(run) {
         live.run(run);

@@ -8,7 +8,15 @@ import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readRunFile } from '../contract/run-file';
 import { batchTables } from '../core/batch';
-import { changesBetween, placeOf, readPlan, timetableOf } from '../core/practical';
+import {
+  changesBetween,
+  placeOf,
+  readPlan,
+  stationPlan,
+  stepMinutes,
+  treatmentsOf,
+  type Plan,
+} from '../core/practical';
 import { reviewPlan } from '../core/review';
 import {
   benchSetting,
@@ -109,6 +117,18 @@ const newer = new Set([
   'confounder',
 ]);
 
+/** Minutes of the station that takes longest, briefing and clearing up with it, as the first program added them. */
+const inARow = (plan: Plan) =>
+  plan.briefingMinutes +
+  plan.clearUpMinutes +
+  Math.max(
+    ...[null, ...treatmentsOf(plan)].map((treatment) =>
+      stationPlan(plan, null, treatment)
+        .steps.filter(({ when }) => when === 'lesson')
+        .reduce((sum, step) => sum + (stepMinutes(step)?.most ?? 0), 0),
+    ),
+  );
+
 describe('what the first format wrote', () => {
   it('is still there byte for byte after the database was brought up to date', async () => {
     const after = await knex('revisions')
@@ -134,20 +154,16 @@ describe('what the first format wrote', () => {
       const plan = readPlan(JSON.parse(row.plan));
       const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
       const { open, dismissed } = reviewPlan({ plan, place, rooms });
+      // Whether it is over by the bell the timetable says now, not the margin by itself.
+      const wasOpen = was.open.filter(({ id }: { id: string }) => !id.startsWith('period-'));
       // A remark about the thermometer stands beside its line, which now has an id like any other.
       // Rules that are newer than the file speak of it as well.
       const said = open
         .filter(({ id }) => !newer.has(id.split(':')[0]!))
-        // The words of one have grown since, for a room that is shared tells more.
-        .map(({ id, rank, at, what, why }) => ({
-          ...{ id, rank, at, why },
-          what: what
-            .replace('A station by itself fits', 'Fits')
-            .replace(', even for a station by itself', ''),
-        }));
-      expect(said, `${was.id} ${was.number}`).toEqual(was.open);
+        .map(({ id, rank, at, what, why }) => ({ id, rank, at, what, why }));
+      expect(said, `${was.id} ${was.number}`).toEqual(wasOpen);
       expect(dismissed.map(({ remark, reason }) => [remark.id, reason])).toEqual(was.dismissed);
-      expect(timetableOf(plan).endsMinute).toBe(was.ends);
+      expect(inARow(plan)).toBe(was.ends);
     }
   });
 

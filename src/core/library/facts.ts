@@ -1,9 +1,10 @@
 import { phenomenaIn, phenomenonCalled } from '../phenomena';
-import { timetableOf, type Plan } from '../practical';
+import type { Plan } from '../practical';
+import { certainlyOver } from '../timetable';
 import { techniquesIn } from '../techniques';
 
 /** Raised whenever the same plan gives other facts or another text than before: what is kept of plans is made anew. */
-export const factsVersion = 1;
+export const factsVersion = 2;
 
 /** What a practical is found by besides its words. */
 export interface LibraryFacts {
@@ -12,8 +13,8 @@ export interface LibraryFacts {
   tags: string[];
   /** From bell to bell, min. */
   minutes: number;
-  /** Whether the lesson as planned is over by the bell. */
-  fits: boolean;
+  /** Whether it is certain that the lesson goes on beyond the bell, whatever the room. */
+  over: boolean;
   stations: number;
   /** How many days it reaches over, the lesson’s own one of them. */
   days: number;
@@ -61,7 +62,7 @@ export function libraryFacts(plan: Plan): LibraryFacts {
     equipment: [...new Set([...needed, ...named, ...read])].sort(),
     tags: [...plan.tags],
     minutes: plan.periodMinutes,
-    fits: timetableOf(plan).spareMinutes >= 0,
+    over: certainlyOver(plan),
     stations: plan.stations,
     days: 1 + Math.max(0, ...days) - Math.min(0, ...days),
     changes: plan.factors.flatMap(({ name }) => (name.trim() === '' ? [] : [name])),

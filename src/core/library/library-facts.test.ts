@@ -7,7 +7,7 @@ describe('what a practical is found by', () => {
     expect(libraryFacts(examplePlan)).toMatchObject({
       phenomena: ['sugar stages'],
       minutes: 70,
-      fits: true,
+      over: false,
       days: 1,
       changes: ['final temperature'],
       measures: ['snap force', 'bubble size', 'colour'],
@@ -25,7 +25,7 @@ describe('what a practical is found by', () => {
       ],
     };
     // Baking powder is no oven; three days before and after make four.
-    expect(libraryFacts(long)).toMatchObject({ fits: false, days: 4, equipment: [] });
+    expect(libraryFacts(long)).toMatchObject({ over: true, days: 4, equipment: [] });
   });
 
   it('tells equipment from what steps need and are set to, and from words of steps, measures and what is kept', () => {

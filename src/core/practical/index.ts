@@ -91,7 +91,6 @@ export {
   type Target,
 } from './targets';
 export { minutesInLesson, studentsTake, withTrial } from './trial';
-export { timetableOf, type TimedStep, type Timetable } from './timetable';
 export {
   allTreatments,
   factorsWithLevels,

@@ -8,7 +8,6 @@ import {
   newPlan,
   stationPlan,
   targetOf,
-  timetableOf,
   treatmentOf,
   watchedSteps,
   workingOfTarget,
@@ -112,20 +111,6 @@ describe('levels', () => {
     expect(levelsInOrder(words).map((one) => one.id)).toEqual(['b', 'a']);
     const reversed = withLevels(examplePlan, [...levelsOf(examplePlan)].reverse());
     expect(levelsInOrder(reversed.factors[0]!).map((one) => one.value)).toEqual([140, 145, 150, 155]);
-  });
-});
-
-describe('the timetable', () => {
-  it('lays the lesson end to end and leaves out what happens before and after it', () => {
-    const timetable = timetableOf(examplePlan);
-    // 8 briefing + 5 + 20 + 1 + 15 + 8 + 8 clearing up = 65 of 70.
-    expect(timetable).toMatchObject({ workEndsMinute: 57, endsMinute: 65, spareMinutes: 5 });
-    expect(timetable.steps[1]).toMatchObject({ startMinute: 13, endMinute: 33 });
-    const late: Plan = {
-      ...examplePlan,
-      steps: examplePlan.steps.map((step) => (step.id === 'cool' ? { ...step, when: 'after' } : step)),
-    };
-    expect(timetableOf(late).spareMinutes).toBe(20);
   });
 });
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { earlyLook, minutesWords, newPlan, newStep, stepMinutes, timetableOf, type Plan, type Step } from '.';
-import { numberLevels } from './testing/plans';
+import { earlyLook, minutesWords, newStep, stepMinutes, type Step } from '.';
 
 const step = (patch: Partial<Step>) => newStep({ id: 's', text: 'Bake.', ...patch });
 
@@ -32,27 +31,5 @@ describe('how long a step takes', () => {
     expect(earlyLook(step({ minutes: 8, minutesTo: 10, lookAt: 6, door: 'shut' }))).toBeNull();
     expect(earlyLook(step({ minutes: 8 }))).toBeNull();
     expect(earlyLook(step({ minutes: null }))).toBeNull();
-  });
-});
-
-describe('the lesson of the station that takes longest', () => {
-  it('whichever treatment it is', () => {
-    const plan = (...minutes: number[]): Plan => ({
-      ...newPlan('Trial', null),
-      steps: [step({ minutes: 12 }), newStep({ id: 'later', text: 'Chill.', minutes: 60, when: 'after' })],
-      factors: [
-        {
-          id: 'f',
-          name: 'min',
-          acts: { on: 'minutes', stepId: 's' },
-          unit: '',
-          levels: numberLevels(...minutes),
-        },
-      ],
-    });
-    // 5 briefing, the work, 8 clearing up, of 60.
-    expect(timetableOf(plan(10, 30))).toMatchObject({ workEndsMinute: 35, endsMinute: 43, spareMinutes: 17 });
-    expect(timetableOf(plan(30, 10))).toMatchObject({ workEndsMinute: 35 });
-    expect(timetableOf(plan(10, 30, 20))).toMatchObject({ workEndsMinute: 35 });
   });
 });

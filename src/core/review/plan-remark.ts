@@ -28,12 +28,22 @@ export interface RoomChoice {
   place: Place;
 }
 
+/** What the timetable of a lesson says of its end. */
+export interface LaidOut {
+  /** When the last station has cleared up, minutes after the bell that begins it; null: no timetable can hold. */
+  endsMin: number | null;
+  /** Why none can hold; empty where one does. */
+  impossible: string;
+}
+
 /** What a rule may look at. */
 export interface ReviewContext {
   plan: Plan;
   /** The room the practical is planned in; null when none is chosen. */
   place: Place | null;
   rooms: readonly RoomChoice[];
+  /** Its timetable; null, or left out: not yet laid out, and then nothing is said of the bell. */
+  laid?: LaidOut | null;
 }
 
 export type Rule = (context: ReviewContext) => PlanRemark[];

@@ -115,19 +115,33 @@ describe('the margin', () => {
     ]);
   });
 
-  it('time: every step in the working, the minutes over, and the last wait moved where that helps', () => {
+  it('time: what the timetable says, the minutes over, and the last wait moved where that helps; nothing before it is laid out', () => {
     const over = remarkOf({ ...examplePlan, periodMinutes: 50 }, 'period-over');
     const lines = linesOf(over);
-    expect(lines[0]).toEqual(['briefing', examplePlan.briefingMinutes, 'min']);
-    expect(lines[1]).toEqual(['step 1', 5, 'min']);
-    expect(lines[2]).toEqual(['step 2', 20, 'min']);
-    const total = lines.at(-1)![1] as number;
-    expect(lines.at(-1)![0]).toBe('together, of 50 min from bell to bell');
-    expect(over.what).toBe(`${total - 50} min over the bell, even for a station by itself`);
+    const total = lines[0]![1] as number;
+    expect(lines).toEqual([
+      ['the last have cleared up, by the timetable', total, 'min'],
+      ['from bell to bell', 50, 'min'],
+      ['over', total - 50, 'min'],
+    ]);
+    expect(over.what).toBe(`${total - 50} min over the bell`);
+    const unlaid = reviewPlan({ plan: { ...examplePlan, periodMinutes: 20 }, place: kitchen, rooms }).open;
+    expect(unlaid.filter(({ at }) => at.section === 'time')).toEqual([]);
+    const none = {
+      plan: examplePlan,
+      place: kitchen,
+      rooms,
+      laid: { endsMin: null, impossible: 'Two at once.' },
+    };
+    expect(reviewPlan(none).open[0]).toMatchObject({
+      id: 'period-impossible',
+      rank: 'stop',
+      why: 'Two at once.',
+    });
     const fits = (periodMinutes: number) =>
       open({ ...examplePlan, periodMinutes }).find((one) => one.at.section === 'time');
-    expect(fits(total)?.what).toBe('A station by itself fits with nothing to spare');
-    expect(fits(total + 5)?.what).toBe('A station by itself fits with 5 min to spare');
+    expect(fits(total)?.what).toBe('The lesson fits with nothing to spare');
+    expect(fits(total + 5)?.what).toBe('The lesson fits with 5 min to spare');
     expect(fits(total + 6)).toBeUndefined();
     // A step whose minutes nobody said makes “fits” a guess: nothing is promised. Counted as none, 20 min fall away.
     const unsaid = (when: Step['when']) =>

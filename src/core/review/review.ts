@@ -178,7 +178,12 @@ export function reviewPlan(context: ReviewContext): Review {
 /** The same in parts of some milliseconds, for whoever has others to serve in between. */
 export function* reviewInParts(context: ReviewContext): Generator<undefined, Review, undefined> {
   const known = reviewed.get(context.plan);
-  if (known && known.context.place === context.place && known.context.rooms === context.rooms)
+  if (
+    known &&
+    known.context.place === context.place &&
+    known.context.rooms === context.rooms &&
+    known.context.laid === context.laid
+  )
     return known.review;
   // Reading a sentence is what takes long, and what was read is remembered: one after another, before the rules ask.
   const names = context.plan.formula.map(({ name }) => name);

@@ -1,5 +1,6 @@
 import { Heap } from './heap';
-import { changeTicks, firstC, lastC, type Problem, type Schedule } from './problem';
+import { ovensCarriedOut } from './oven-places';
+import type { Problem, Schedule } from './problem';
 
 /** How a timetable went when it was carried out. Ticks, not whole ones. */
 export interface CarriedOut {
@@ -9,6 +10,8 @@ export interface CarriedOut {
   end: number;
   /** How long each task was ready before it could begin, for want of something shared. */
   waited: Float64Array;
+  /** For want of what each task waited last: a resource by its index; those beyond the last are places in ovens; −1: none. */
+  wanting: Int32Array;
   /** The task whose end, or start, each task began upon; −1: none. */
   upon: Int32Array;
 }
@@ -29,8 +32,8 @@ interface Wait {
 
 /**
  * A timetable as a class carries it out, again and again: each task begins when what comes before it is over and what it
- * shares is free, the earlier planned first where two want the same. Which oven, and in which order an oven is hot and less
- * hot, stay as planned.
+ * shares, a place in an oven too, is free, the earlier planned first where two want the same. In which order an oven is hot
+ * and less hot stays as planned.
  */
 export class Crew {
   /** Place of each task in the planned order. */
@@ -39,6 +42,9 @@ export class Crew {
   readonly #followers: Wait[][];
   readonly #waits: Int32Array;
   readonly #soonest: Float64Array;
+  /** What each task takes, and how much there is: the problem’s resources, then places in ovens. */
+  readonly #uses: { resource: number; units: number }[][];
+  readonly #units: number[];
 
   constructor(
     readonly problem: Problem,
@@ -51,23 +57,26 @@ export class Crew {
     this.#followers = tasks.map(() => []);
     this.#waits = new Int32Array(tasks.length);
     this.#soonest = Float64Array.from(tasks, ({ earliest }) => earliest);
+    this.#uses = tasks.map(({ uses }) => [...uses]);
+    this.#units = problem.resources.map(({ units }) => units);
     for (const { before, after, gap } of problem.arcs) {
       // What must not wait long for another is begun when the timetable says, not as soon as it can be.
       if (gap < 0) [before, after].forEach((task) => (this.#soonest[task] = plan.starts[task]!));
     }
     this.#byArcs();
-    this.#byOvens(order);
+    this.#byOvens();
   }
 
   /** @param durations of each task as it turns out, ticks */
   run(durations: ArrayLike<number>): CarriedOut {
-    const { tasks, resources } = this.problem;
+    const { tasks } = this.problem;
     const starts = new Float64Array(tasks.length).fill(-1);
     const ends = new Float64Array(tasks.length).fill(-1);
     const waited = new Float64Array(tasks.length);
     const upon = new Int32Array(tasks.length).fill(-1);
-    const free = resources.map(({ units }) => units);
-    const freedBy = resources.map(() => -1);
+    const wanting = new Int32Array(tasks.length).fill(-1);
+    const free = [...this.#units];
+    const freedBy = free.map(() => -1);
     const ready = this.#soonest.slice();
     const open = this.#waits.slice();
     /** What happens next, the soonest first. */
@@ -78,7 +87,7 @@ export class Crew {
     /** Ready, but for something shared; in the planned order. */
     const queue: number[] = [];
     const begin = (task: number, now: number) => {
-      const { uses } = tasks[task]!;
+      const uses = this.#uses[task]!;
       starts[task] = now;
       ends[task] = now + durations[task]!;
       waited[task] = now - ready[task]!;
@@ -102,7 +111,7 @@ export class Crew {
         const { task, over } = event;
         if (!over) insert(queue, task, this.#turn);
         else {
-          for (const { resource, units } of tasks[task]!.uses) {
+          for (const { resource, units } of this.#uses[task]!) {
             free[resource]! += units;
             freedBy[resource] = task;
           }
@@ -111,14 +120,19 @@ export class Crew {
       // Something shared that an earlier one waits for is not taken from under it by a later one.
       const wanted = new Set<number>();
       for (let i = 0; i < queue.length; i += 1) {
-        const { uses } = tasks[queue[i]!]!;
-        if (uses.every(({ resource, units }) => free[resource]! >= units && !wanted.has(resource))) {
+        const task = queue[i]!;
+        const uses = this.#uses[task]!;
+        const lacking = uses.find(({ resource, units }) => free[resource]! < units || wanted.has(resource));
+        if (!lacking) {
           begin(queue.splice(i, 1)[0]!, now);
           i -= 1;
-        } else uses.forEach(({ resource }) => wanted.add(resource));
+        } else {
+          wanting[task] = lacking.resource;
+          uses.forEach(({ resource }) => wanted.add(resource));
+        }
       }
     }
-    return { starts, ends, end: ends.reduce((last, end) => Math.max(last, end), 0), waited, upon };
+    return { starts, ends, end: ends.reduce((last, end) => Math.max(last, end), 0), waited, wanting, upon };
   }
 
   #wait(task: number, on: Wait): void {
@@ -141,32 +155,17 @@ export class Crew {
     }
   }
 
-  /** What was planned to be out of an oven first is out, and the oven as hot as it has to be. */
-  #byOvens(order: readonly number[]): void {
-    const { tasks, ovens } = this.problem;
-    const { starts, ovenOf } = this.plan;
-    ovens.forEach((oven, o) => {
-      const inside = order.filter((task) => ovenOf[task] === o);
-      inside.forEach((task, i) => {
-        const use = tasks[task]!.oven!;
-        if (oven.startC !== null) {
-          this.#soonest[task] = Math.max(this.#soonest[task]!, changeTicks(oven, oven.startC, firstC(use)));
-        }
-        for (const other of inside.slice(0, i)) {
-          const before = tasks[other]!.oven!;
-          if (starts[other]! + tasks[other]!.duration <= starts[task]!) {
-            this.#wait(task, {
-              task: other,
-              after: 'end',
-              ticks: changeTicks(oven, lastC(before), firstC(use)),
-            });
-          } else if (before.shut || use.shut || before.profile.length > 1 || use.profile.length > 1) {
-            // Planned beside one another behind a shut door: they go in together.
-            this.#wait(task, { task: other, after: 'start', ticks: 0 });
-          }
-        }
-      });
+  /** What comes out before another goes in, and the oven as hot as it has to be; places are shared like anything else. */
+  #byOvens(): void {
+    const { places, waits, soonest } = ovensCarriedOut(this.problem, this.plan);
+    soonest.forEach((ticks, task) => {
+      this.#soonest[task] = Math.max(this.#soonest[task]!, ticks);
     });
+    for (const { task, on, after, ticks } of waits) this.#wait(task, { task: on, after, ticks });
+    for (const { units, taken } of places) {
+      const resource = this.#units.push(units) - 1;
+      taken.forEach((own, task) => this.#uses[task]!.push({ resource, units: own }));
+    }
   }
 }
 

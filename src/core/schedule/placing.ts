@@ -24,6 +24,8 @@ export class Placing {
   readonly #heldBy: Int32Array;
   readonly #taken: Int16Array[];
   readonly #inside: InOven[][];
+  /** Ovens, those that fewest are bound to first: who may go into any leaves the others to them. */
+  readonly #ovens: readonly number[];
   readonly #trail: { list: Float64Array | Int32Array; at: number; was: number }[] = [];
   readonly #placed: { task: number; mark: number }[] = [];
 
@@ -42,6 +44,14 @@ export class Placing {
     this.#heldBy = new Int32Array(count).fill(-1);
     this.#taken = problem.resources.map(() => new Int16Array(horizon));
     this.#inside = problem.ovens.map(() => []);
+    const bound = problem.ovens.map((_, o) =>
+      problem.tasks.reduce(
+        (sum, { oven, duration }) =>
+          sum + (oven?.among.includes(o) ? (duration * oven.places) / oven.among.length : 0),
+        0,
+      ),
+    );
+    this.#ovens = bound.map((_, o) => o).sort((a, b) => bound[a]! - bound[b]! || a - b);
   }
 
   /** Begins anew. */
@@ -105,8 +115,9 @@ export class Placing {
     const { oven: use, duration } = this.problem.tasks[task]!;
     if (use === null) return { start: this.#resourcesFrom(task, first), oven: -1 };
     let best = { start: Infinity, oven: -1 };
-    this.problem.ovens.forEach((oven, o) => {
+    this.#ovens.forEach((o) => {
       if ((only >= 0 && o !== only) || (use.among.length > 0 && !use.among.includes(o))) return;
+      const oven = this.problem.ovens[o]!;
       const inside = this.#inside[o]!;
       let start = first;
       while (start < best.start && start < this.horizon) {

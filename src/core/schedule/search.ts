@@ -22,6 +22,7 @@ export class Search {
   best: Found | null = null;
   tried = 0;
   readonly stuck: Failure = { block: -1, stuck: null };
+  readonly #stuckAlone: Failure = { block: -1, stuck: null };
   readonly blocks: Blocks;
   /** Each task by itself, which finds what placing whole blocks does not, and now and then nothing. */
   readonly #single: Blocks;
@@ -61,9 +62,15 @@ export class Search {
       this.#justified(this.#rankedBy(rule));
       if (over()) return;
     }
-    // Where the rules find no room, orders by lot may.
-    for (let i = 0; !this.best && i < 200 && !over(); i += 1)
-      this.#try(this.#rankedBy(() => random.uniform()));
+    // Where the rules find no room, orders and ovens by lot may, of whole blocks or of each task by itself.
+    for (let i = 0; !this.best && i < 200 && !over(); i += 1) {
+      const genes = this.#rankedBy(() => random.uniform());
+      this.problem.tasks.forEach(({ oven }, task) => {
+        if (oven) genes.oven[task] = Math.floor(random.uniform() * (this.problem.ovens.length + 1)) - 1;
+      });
+      if (i % 4 === 3) this.#tryAlone(genes);
+      else this.#try(genes);
+    }
   }
 
   /** Moves a few tasks of the best order and keeps what is no worse, now and then what is a little worse. */
@@ -117,9 +124,9 @@ export class Search {
   #tryAlone(genes: Genes): Found | null {
     for (let again = 0; again < 6; again += 1) {
       this.tried += 1;
-      const schedule = decode(this.placing, this.#single, genes, this.stuck);
+      const schedule = decode(this.placing, this.#single, genes, this.#stuckAlone);
       if (schedule) return this.#judged(schedule, genes);
-      const { stuck } = this.stuck;
+      const { stuck } = this.#stuckAlone;
       if (!stuck || stuck.short === Infinity || stuck.heldBy < 0) return null;
       genes.hold[stuck.heldBy]! += stuck.short;
     }

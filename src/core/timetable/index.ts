@@ -13,10 +13,12 @@ export { lessonOdds, type Odds } from './odds';
 export { withoutPin, withPin } from './pinned';
 export type { OvenDrawn, OvenSpan } from './ovens-drawn';
 export { orderWords, runningOrder, type OrderFor, type OrderLine } from './running-order';
+export { stationWay } from './station-way';
 export { stepTimes, type StepTimes, type Turn } from './step-times';
 export { remediesInPairs, remediesOf, type OtherRoom } from './remedies';
 export type { Remedy } from './remedy';
 export {
+  certainlyOver,
   handsOf,
   layOut,
   lessonOf,

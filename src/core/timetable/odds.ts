@@ -89,12 +89,10 @@ export function lessonOdds(
     const went = crew.run(durations);
     ends.push(toMinutes(went.end));
     went.waited.forEach((ticks, task) => {
-      if (ticks <= 0) return;
-      for (const { resource } of problem.tasks[task]!.uses) {
-        const kind = shared[resource]!;
-        if (kind === 'hands') continue;
-        queued.set(kind, (queued.get(kind) ?? 0) + toMinutes(ticks));
-      }
+      const lacking = went.wanting[task]!;
+      if (ticks <= 0 || lacking < 0) return;
+      const kind = shared[lacking] ?? 'oven';
+      if (kind !== 'hands') queued.set(kind, (queued.get(kind) ?? 0) + toMinutes(ticks));
     });
     const onTheWay = new Map<string, number>();
     let at = went.ends.indexOf(went.end);

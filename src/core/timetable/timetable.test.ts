@@ -1,29 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { newPlan, newStep, type Plan, type Place, type Step } from '../practical';
-import { newEquipment, type Equipment } from '../room';
+import type { Place, Step } from '../practical';
+import { newEquipment } from '../room';
 import { breaches, isImpossible, solve } from '../schedule';
-import { layOut, lessonOdds, lessonProblem, toMinutes, type Lesson } from '.';
-
-const oven = (id: string, places: number): Equipment => ({
-  ...(newEquipment('oven', id, 1) as Extract<Equipment, { kind: 'oven' }>),
-  shelves: 1,
-  traysPerShelf: places,
-});
-const room = (equipment: Equipment[]): Place => ({
-  ...{ name: 'Kitchen', kind: 'food-room', altitudeM: null, measuredBoilingC: null },
-  ...{ stations: 12, balanceG: 1, equipment, tools: [] },
-});
-const heated = newStep({ id: 'heat', text: 'Heat the ovens to 180 °C.', when: 'before', minutes: 20 });
-const planOf = (steps: Partial<Step>[], patch: Partial<Plan> = {}): Plan => ({
-  ...{ ...newPlan('x', null), periodMinutes: 60, briefingMinutes: 0, clearUpMinutes: 0 },
-  steps: [heated, ...steps.map((step, i) => newStep({ id: `s${i}`, text: `Do ${i}`, ...step }))],
-  ...patch,
-});
-const lesson = (plan: Plan, stations: number, patch: Partial<Lesson> = {}): Lesson => ({
-  ...{ plan, hands: 2, teachers: 1, opening: [], closing: [], pins: [] },
-  stations: Array.from({ length: stations }, (_, i) => ({ number: i + 1, treatment: null })),
-  ...patch,
-});
+import { layOut, lessonProblem, toMinutes, type Lesson } from '.';
+import { lesson, oven, planOf, room } from './testing/lessons';
 
 /** Start and end of each task, minutes after the bell, by its id. */
 function timed(of: Lesson, place: Place | null) {
@@ -270,36 +250,5 @@ describe('stations that do the very same', () => {
       id.startsWith('s0@') ? [baked.solved.schedule.ovenOf[i]!] : [],
     );
     expect(ovens).toEqual([0, 0, 1, 1]);
-  });
-});
-
-describe('how sure it is', () => {
-  it('agrees with ten thousand plain draws of a station that does its steps one after the other', () => {
-    const plan = planOf([
-      { text: 'Melt', minutes: 6, minutesTo: 12, hands: 'waiting' },
-      { text: 'Set', minutes: 10, minutesTo: 20, hands: 'waiting' },
-    ]);
-    const made = lessonProblem(lesson(plan, 1), null);
-    const found = solve(made.problem);
-    if (isImpossible(found)) throw new Error();
-    // Reference: two triangular draws by rejection, with a generator of its own.
-    let state = 12345;
-    const uniform = () => {
-      state = (1103515245 * state + 12345) % 2147483648;
-      return state / 2147483648;
-    };
-    const triangular = (low: number, high: number) => {
-      for (;;) {
-        const x = low + (high - low) * uniform();
-        if (uniform() <= 1 - Math.abs(x - (low + high) / 2) / ((high - low) / 2)) return x;
-      }
-    };
-    for (const bell of [21, 24, 27]) {
-      let inTime = 0;
-      for (let i = 0; i < 10_000; i += 1) inTime += triangular(6, 12) + triangular(10, 20) <= bell ? 1 : 0;
-      const odds = lessonOdds(made, found.schedule, bell, { runs: 4000 });
-      expect(odds.runs).toBe(4000);
-      expect(Math.abs(odds.chance - inTime / 10_000)).toBeLessThan(4 * Math.hypot(odds.error, 0.005));
-    }
   });
 });

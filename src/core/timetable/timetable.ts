@@ -1,4 +1,11 @@
-import { earlyLook, stationsAsListed, type Place, type Plan, type StationStep } from '../practical';
+import {
+  earlyLook,
+  stationsAsListed,
+  treatmentsOf,
+  type Place,
+  type Plan,
+  type StationStep,
+} from '../practical';
 import {
   Crew,
   isImpossible,
@@ -113,6 +120,24 @@ export function layOut(lesson: Lesson, place: Place | null, settings: SolveSetti
   const found = solve(made.problem, { most: searchOf(made.tasks.length), ...settings });
   if (isImpossible(found)) return { made, impossible: found };
   return { made, solved: { ...found, schedule: inStationOrder(made, found.schedule) } };
+}
+
+/** Treatments that are looked at to say that a lesson is over for certain: any of them is enough. */
+const mostTreatments = 12;
+
+/**
+ * Whether no timetable of a plan can end by the bell, in whatever room: by what is proved of it, not by what was found. Where
+ * it is false nothing is said: a queue may still be too long.
+ */
+export function certainlyOver(plan: Plan): boolean {
+  if (plan.steps.length === 0) return false;
+  const treatments = treatmentsOf(plan).slice(0, mostTreatments);
+  const stations =
+    treatments.length === 0
+      ? [{ number: 1, treatment: null }]
+      : treatments.map((treatment, i) => ({ number: i + 1, treatment }));
+  const laid = layOut(lessonOf(plan, { stations, pins: [] }), null, { most: 1 });
+  return 'impossible' in laid || toMinutes(laid.solved.bound.ticks) > plan.periodMinutes;
 }
 
 /** What a drawing of a timetable needs. */

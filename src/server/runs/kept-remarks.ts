@@ -8,7 +8,7 @@ export class KeptRemarks {
   readonly #said = new Map<string, { asked: string; remarks: Promise<RunRemarks> }>();
 
   of(runId: string, revision: number, context: ReviewContext): Promise<RunRemarks> {
-    const asked = JSON.stringify([revision, context.place, context.rooms]);
+    const asked = JSON.stringify([revision, context.place, context.rooms, context.laid]);
     const known = this.#said.get(runId);
     if (known?.asked === asked) return known.remarks;
     const remarks = remarksOn(context);

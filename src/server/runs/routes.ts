@@ -1,6 +1,7 @@
 import { routes } from '../../contract/routes';
 import { ClockSpeed, NewLayout, NewRun, OtherRevision, type Run, type RunNow } from '../../contract/runs';
 import { Nothing } from '../../contract/who';
+import type { LaidOut } from '../../core/review';
 import type { Gate } from '../actors/gate';
 import { momentIn } from '../problems/moment';
 import type { Runs } from './runs';
@@ -14,6 +15,8 @@ export interface RunEvents {
 
 export interface RunParts {
   runs: Runs;
+  /** What the timetable of a run says of its end. */
+  laidOut(id: string): Promise<LaidOut>;
   events: RunEvents;
   epoch: string;
   now(): number;
@@ -22,7 +25,7 @@ export interface RunParts {
 const idIn = (params: Record<string, string | string[]>) => params.id as string;
 
 export function runRoutes(gate: Gate, parts: RunParts): void {
-  const { runs, events, epoch, now } = parts;
+  const { runs, laidOut, events, epoch, now } = parts;
   const fresh = (run: Run): RunNow => ({ run, serverNow: now(), epoch });
   const told = (run: Run): RunNow => {
     events.changed(run);
@@ -55,7 +58,10 @@ export function runRoutes(gate: Gate, parts: RunParts): void {
       ...{ method: 'get', path: routes.runRemarks(':id'), may: 'teacher' },
       says: 'What the margin of its plan still says, in short',
     },
-    ({ request }) => runs.remarks(idIn(request.params)),
+    async ({ request }) => {
+      const id = idIn(request.params);
+      return runs.remarks(id, await laidOut(id));
+    },
   );
   changes(gate, parts, told);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { RunTimetable } from '../../contract/days';
 import type { Room } from '../../contract/rooms';
 import type { Run } from '../../contract/runs';
 import { examplePlan, placeOf } from '../../core/practical';
@@ -94,7 +95,9 @@ describe('the life of a run', () => {
       const { run } = (await server.get('/api/runs/next')).body as { run: Run };
       const all = (await server.get('/api/rooms')).body as Room[];
       const choices = all.map((one) => ({ id: one.id, place: placeOf(one) }));
-      const said = reviewPlan({ plan: run.plan, place: run.place, rooms: choices }).open;
+      const { timetable } = (await server.get('/api/runs/next/timetable')).body as RunTimetable;
+      const laid = { endsMin: timetable!.endsMin, impossible: '' };
+      const said = reviewPlan({ plan: run.plan, place: run.place, rooms: choices, laid }).open;
       expect(said.length).toBeGreaterThan(1);
       expect((await server.get('/api/runs/next/remarks')).body).toEqual({
         open: said.map(({ id, rank, what }) => ({ id, rank, what })),

@@ -5,6 +5,7 @@ import { allocateTreatments } from '../../core/design';
 import { batchTables } from '../../core/batch';
 import { listedTreatmentIds, placeOf, readPlan, type Place, type Plan } from '../../core/practical';
 import { withOwnDensities } from '../../core/order';
+import type { LaidOut } from '../../core/review';
 import { canBeSimulated, runTime, withSpeed, type RunClock } from '../../core/run';
 import type { Classes } from '../classes/classes';
 import { notFound, Problem, refusedField } from '../problems/problem';
@@ -129,10 +130,10 @@ export class Runs {
   }
 
   /** What the margin says about the plan of a run, in the room it is in. */
-  async remarks(id: string): Promise<RunRemarks> {
+  async remarks(id: string, laid: LaidOut | null): Promise<RunRemarks> {
     const { plan, place, revision } = await this.one(id);
     const rooms = (await this.#rooms.all()).map((room) => ({ id: room.id, place: placeOf(room) }));
-    return this.#remarks.of(id, revision, { plan, place, rooms });
+    return this.#remarks.of(id, revision, { plan, place, rooms, laid });
   }
 
   async running(): Promise<Run[]> {

@@ -46,9 +46,9 @@ export function LibraryRow({ entry }: { entry: LibraryEntry }) {
               {facts.minutes} min
             </Box>
             {facts.days > 1 && `, over ${facts.days} days`}
-            {!facts.fits && (
+            {facts.over && (
               <Box as="span" color="amberInk">
-                {', does not fit yet'}
+                {', and goes on beyond the bell'}
               </Box>
             )}
           </Box>

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { PlanRemark, RoomChoice } from '../../core/review';
 import { useCode } from '../api/use-code';
+import { laidOf } from '../timetable/laid-plans';
 import { useReview } from './use-review';
 
 const none: readonly PlanRemark[] = [];
@@ -16,6 +17,7 @@ export function useOpenRemarks(
   rooms: readonly RoomChoice[],
 ): readonly PlanRemark[] {
   const data = useCode('review', () => import('../../core/review'));
-  const asked = useMemo(() => (plan ? { plan, place, rooms } : null), [plan, place, rooms]);
+  const laid = plan ? laidOf(plan) : null;
+  const asked = useMemo(() => (plan ? { plan, place, rooms, laid } : null), [plan, place, rooms, laid]);
   return useReview(data?.reviewInParts ?? null, asked)?.open ?? none;
 }

@@ -15,11 +15,12 @@ export function useReview(inParts: InParts | null, asked: ReviewContext | null):
   const plan = asked?.plan ?? null;
   const place = asked?.place ?? null;
   const rooms = asked?.rooms ?? null;
+  const laid = asked?.laid ?? null;
   const begun = useMemo<{ work: Work; first: Review | null } | null>(() => {
     if (!inParts || !plan || !rooms) return null;
-    const work = inParts({ plan, place, rooms });
+    const work = inParts({ plan, place, rooms, laid });
     return { work, first: slice(work) };
-  }, [inParts, plan, place, rooms]);
+  }, [inParts, plan, place, rooms, laid]);
   const last = useRef<Review>(null);
   const [, tell] = useState<Review | null>(null);
   useEffect(() => {

@@ -35,7 +35,7 @@ export const FormulaSection = memo(function FormulaSection() {
   return (
     <Section name="Formula" anchor="formula">
       {plan.formula.length > 0 && (
-        <Box overflowX="auto">
+        <Box overflowX="auto" position="relative">
           <chakra.table w="100%" css={{ borderCollapse: 'collapse' }}>
             <Heads stations={plan.stations} />
             <tbody>

@@ -13,20 +13,13 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import {
-  newStep,
-  readStep,
-  timetableOf,
-  type Plan,
-  type Step,
-  planShape,
-  stepShape,
-} from '../../core/practical';
+import { newStep, readStep, type Plan, type Step, planShape, stepShape } from '../../core/practical';
 import { isFull, longest } from '../../core/shape';
 import { partLater } from '../offline/part-later';
 import { memo, Suspense, useMemo, useState } from 'react';
 import { WordButton } from '../ui/Button';
-import { useEdit, usePlan } from './edit-context';
+import type { Bar } from '../../core/timetable';
+import { useEdit, useLaid, usePlan } from './edit-context';
 import { AddLine } from '../ui/line-tools';
 import { newId } from '../ui/lists';
 import { Section } from '../ui/Section';
@@ -52,8 +45,9 @@ export const MethodSection = memo(function MethodSection() {
   );
   const order = plan.steps.map((step) => step.id).join('\n');
   const ids = useMemo(() => (order === '' ? [] : order.split('\n')), [order]);
-  const timetable = timetableOf(plan);
-  const span = Math.max(plan.periodMinutes, timetable.endsMinute);
+  const { timetable } = useLaid().laid;
+  const span = Math.max(plan.periodMinutes, timetable?.endsMin ?? 0, 1);
+  const placeOf = useMemo(() => (timetable ? placesOf(timetable.bars) : noPlaces), [timetable]);
   return (
     <Section name="Method" anchor="method">
       <DndContext
@@ -71,15 +65,16 @@ export const MethodSection = memo(function MethodSection() {
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <Box as="ol" listStyleType="none">
             {plan.steps.map((step, i) => {
-              const timed = timetable.steps.find((one) => one.step.id === step.id);
+              const at = placeOf.get(step.id);
               return (
                 <StepRow
                   key={step.id}
                   step={step}
                   number={i + 1}
                   around={around}
-                  from={timed ? timed.startMinute / span : null}
-                  to={timed ? timed.endMinute / span : null}
+                  from={at ? at.from / span : null}
+                  to={at ? at.to / span : null}
+                  until={at ? at.until / span : null}
                 />
               );
             })}
@@ -99,6 +94,30 @@ export const MethodSection = memo(function MethodSection() {
     </Section>
   );
 });
+
+/** When the first who do a step do it, and when the last are done with it, minutes from the bell. */
+interface StepPlace {
+  from: number;
+  to: number;
+  until: number;
+}
+
+const noPlaces: ReadonlyMap<string, StepPlace> = new Map();
+
+function placesOf(bars: readonly Bar[]): ReadonlyMap<string, StepPlace> {
+  const found = new Map<string, StepPlace>();
+  for (const { stepId, kind, startMin, endMin } of bars) {
+    if (stepId === null || kind !== 'step') continue;
+    const was = found.get(stepId);
+    const first = !was || startMin < was.from;
+    found.set(stepId, {
+      from: first ? startMin : was.from,
+      to: first ? endMin : was.to,
+      until: Math.max(endMin, was?.until ?? 0),
+    });
+  }
+  return found;
+}
 
 /** The way to the ways of working, fetched when it is taken. */
 function PutInTechnique({ plan }: { plan: Plan }) {

@@ -15,7 +15,7 @@ import { useReview } from '../margin/use-review';
 import { QuietButton } from '../ui/Button';
 import { TextField } from '../ui/fields';
 import { Waiting } from '../ui/Notice';
-import { EditContext, PlanContext, type Edit } from './edit-context';
+import { EditContext, LaidContext, PlanContext, type Edit } from './edit-context';
 import { FairTestSection } from './FairTestSection';
 import { FormulaSection } from './FormulaSection';
 import { HistoryDrawer } from './HistoryDrawer';
@@ -26,6 +26,7 @@ import { QuestionSection } from './QuestionSection';
 import { SafetySection } from './SafetySection';
 import { StudentQuestionsSection } from './StudentQuestionsSection';
 import { TimeSection } from './TimeSection';
+import type { Laid } from '../timetable/use-timetable';
 import type { PlanKeeper } from './plan-keeper';
 import { usePlanKeeper } from './use-plan-keeper';
 import { useSettled, useSteady } from '../ui/use-settled';
@@ -41,6 +42,8 @@ const keys = [
 
 /** Of a very long plan, before it is read. */
 const unread: Review = { open: [], dismissed: [] };
+
+const notLaid: Laid = { timetable: null, out: null };
 
 /** Quiet time before the margin speaks, ms. */
 const settledAfterMs = 200;
@@ -60,7 +63,10 @@ function PlanSheet({ practical }: { practical: Practical }) {
   const place = rooms.find((room) => room.id === plan.roomId)?.place ?? null;
   // What is typed is drawn first; what the margin says of it follows.
   const settled = useSettled(plan, settledAfterMs);
-  const asked = useMemo(() => ({ plan: settled, place, rooms }), [settled, place, rooms]);
+  const [laid, onLaid] = useState<Laid>(notLaid);
+  const { out } = laid;
+  const told = useSteady({ laid, onLaid });
+  const asked = useMemo(() => ({ plan: settled, place, rooms, laid: out }), [settled, place, rooms, out]);
   const review = useReview(reviewInParts, asked) ?? unread;
   const sheet = useRef<HTMLDivElement>(null);
   const [history, setHistory] = useState(false);
@@ -77,7 +83,9 @@ function PlanSheet({ practical }: { practical: Practical }) {
           <KeepingNotice state={state} keeper={keeper} />
           <Box ref={sheet} pt="2">
             {isEmpty(plan) && <FirstLines keeper={keeper} />}
-            <Sections plan={plan} settled={settled} place={place} keeper={keeper} />
+            <LaidContext value={told}>
+              <Sections plan={plan} settled={settled} place={place} keeper={keeper} />
+            </LaidContext>
           </Box>
           <KeepingLine state={state} keeper={keeper} onHistory={() => setHistory(true)} />
         </Box>

@@ -19,13 +19,14 @@ interface StepRowProps {
   step: Step;
   number: number;
   around: Around;
-  /** Where its time lies in the period, as shares; null when it is not in the lesson. */
+  /** Where its time lies in the period, as shares, for the first who do it, and until when the last are; null: not laid out. */
   from: number | null;
   to: number | null;
+  until: number | null;
 }
 
 /** One step: its words, what ends it, its dangers, its minutes. Opens to everything else. */
-export const StepRow = memo(function StepRow({ step, number, around, from, to }: StepRowProps) {
+export const StepRow = memo(function StepRow({ step, number, around, from, to, until }: StepRowProps) {
   const edit = useEdit();
   const onChange = (patch: Partial<Step>) =>
     edit(`${step.id}-${Object.keys(patch)[0]}`, (was) => ({
@@ -33,7 +34,7 @@ export const StepRow = memo(function StepRow({ step, number, around, from, to }:
       steps: withItem(was.steps, step.id, patch),
     }));
   const onRemove = () => edit(`${step.id}-gone`, (was) => ({ ...was, steps: without(was.steps, step.id) }));
-  const bar = from === null || to === null ? null : { from, to };
+  const bar = from === null || to === null || until === null ? null : { from, to, until };
   const [open, setOpen] = useState(false);
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,

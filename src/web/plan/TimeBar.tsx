@@ -3,12 +3,15 @@ import type { Step } from '../../core/practical';
 import { waitingHatch } from '../ui/waiting-hatch';
 
 interface TimeBarProps {
-  bar: { from: number; to: number } | null;
+  bar: { from: number; to: number; until: number } | null;
   hands: Step['hands'];
   lookShare: number | null;
 }
 
-/** Minutes as a bar at their place in the period: solid for hands, hatched for waiting, a notch for the early look. */
+/**
+ * Minutes as a bar at their place in the period, as the timetable has them: solid for hands, hatched for waiting, a notch for
+ * the early look, and a thin line for as long as others still do it.
+ */
 export function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
   return (
     <Box
@@ -20,6 +23,15 @@ export function TimeBar({ bar, hands, lookShare }: TimeBarProps) {
       order={{ base: 1, lg: 0 }}
     >
       <Box position="absolute" left="0" right="0" top="11px" h="1px" bg="rule" />
+      {bar && bar.until > bar.to && (
+        <Box
+          position="absolute"
+          top="10px"
+          h="3px"
+          bg="strongRule"
+          style={{ left: `${bar.to * 100}%`, width: `${(bar.until - bar.to) * 100}%` }}
+        />
+      )}
       {bar && (
         <Box
           position="absolute"

@@ -8,7 +8,7 @@ import { useSchool } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
 import { WordButton } from '../ui/Button';
 import { NumberField } from '../ui/fields';
-import { usePlan } from './edit-context';
+import { useLaid, usePlan } from './edit-context';
 import { Section } from '../ui/Section';
 
 const TimetableView = partLater(() =>
@@ -18,6 +18,7 @@ const TimetableView = partLater(() =>
 /** The period from bell to bell, and whether the lesson fits its room. */
 export const TimeSection = memo(function TimeSection() {
   const { plan, place, edit } = usePlan();
+  const { onLaid } = useLaid();
   const { practicalId } = useParams();
   const { data: school } = useSchool();
   const rooms = useRoomChoices();
@@ -47,6 +48,7 @@ export const TimeSection = memo(function TimeSection() {
             {...{ plan, place }}
             lists={school.ways}
             onPlan={(change) => edit('time', change)}
+            onLaid={onLaid}
           />
         )}
       </Suspense>

@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Place, Plan } from '../../core/practical';
+import type { Laid } from '../timetable/use-timetable';
 
 export interface PlanEditing {
   plan: Plan;
@@ -23,3 +24,11 @@ export type Edit = PlanEditing['edit'];
 export const EditContext = createContext<Edit>(() => undefined);
 
 export const useEdit = () => useContext(EditContext);
+
+/** The timetable that the sheet’s section on time has laid out, and the way it tells of it. */
+export const LaidContext = createContext<{ laid: Laid; onLaid(laid: Laid): void }>({
+  laid: { timetable: null, out: null },
+  onLaid: () => undefined,
+});
+
+export const useLaid = () => useContext(LaidContext);

@@ -1,16 +1,22 @@
 import { Box, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
+import { useMemo } from 'react';
 import type { Run } from '../../contract/runs';
-import { timetableOf, type Plan } from '../../core/practical';
-import { eventOf } from '../../core/run';
+import { stationWay, type LessonTimetable } from '../../core/timetable';
+import { useRunTimetable } from '../api/queries';
 
-/** The lesson as a ribbon from the start of the run to the bell, with a bead where we are. */
+/**
+ * The lesson as a ribbon from the start of the run to the bell, with a bead where we are: the way of the station that is done
+ * last. Until the timetable is laid out, the bell alone.
+ */
 export function LessonRibbon({ run, now }: { run: Run; now: number }) {
   const started = run.startedAt ?? run.startsAt;
-  const segments = segmentsOf(run.plan);
+  const { data: laid } = useRunTimetable(run.id);
+  const timetable = laid?.timetable ?? null;
+  const segments = useMemo(() => (timetable ? segmentsOf(timetable) : []), [timetable]);
   const bell = run.startsAt + run.plan.periodMinutes * 60_000;
   const bellMinute = (bell - started) / 60_000;
-  const span = Math.max(segments.at(-1)!.to, bellMinute, 1);
+  const span = Math.max(segments.at(-1)?.to ?? 0, bellMinute, 1);
   const minute = (now - started) / 60_000;
   const at = Math.max(0, Math.min(1, minute / span));
   // Near the bell the two labels would run into each other: they become one.
@@ -78,21 +84,17 @@ interface Segment {
   title: string;
 }
 
-/** The steps of the lesson one after another, and clearing up. */
-function segmentsOf(plan: Plan): Segment[] {
-  const { steps } = timetableOf(plan);
-  const first = steps[0]?.startMinute ?? 0;
-  const end = (steps.at(-1)?.endMinute ?? first) - first;
-  return [
-    ...steps.map(({ step, startMinute, endMinute }) => ({
-      id: step.id,
-      name: firstWords(step.text),
-      from: startMinute - first,
-      to: endMinute - first,
-      title: eventOf(step),
-    })),
-    { id: 'clear-up', name: 'clear up', from: end, to: end + plan.clearUpMinutes, title: 'clearing up' },
-  ];
+/** What the station that is done last does, by the timetable; where two things go on at once, the one that began. */
+function segmentsOf(timetable: LessonTimetable): Segment[] {
+  const { bars } = stationWay(timetable);
+  const first = bars.find(({ kind }) => kind === 'step')?.startMin ?? 0;
+  let until = first;
+  return bars.flatMap(({ id, words, startMin, endMin }): Segment[] => {
+    const from = Math.max(startMin, until);
+    if (endMin <= from) return [];
+    until = endMin;
+    return [{ id, name: firstWords(words), from: from - first, to: endMin - first, title: words }];
+  });
 }
 
 /** One step of the ribbon, filled as far as its time has gone. */

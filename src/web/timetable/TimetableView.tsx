@@ -1,5 +1,5 @@
 import { Box, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { formatNumber } from '../../core/format';
 import type { Place, Plan } from '../../core/practical';
 import {
@@ -16,6 +16,7 @@ import { useLater } from '../ui/use-later';
 import { useSettled } from '../ui/use-settled';
 import { WordButton } from '../ui/Button';
 import { Choice } from '../ui/fields';
+import { keepLaid } from './laid-plans';
 import { Legend } from './Legend';
 import { TimetableDrawing } from './TimetableDrawing';
 import { oddsWords, sayMinutes, verdictWords } from './timetable-words';
@@ -24,7 +25,7 @@ import { HeldSteps } from './HeldSteps';
 import { PlainTable } from './PlainTable';
 import { Remedies } from './Remedies';
 import type { SchoolLists } from './timetable-worker';
-import { useTimetable, type TimetableState } from './use-timetable';
+import { useTimetable, type Laid, type TimetableState } from './use-timetable';
 
 const settleMs = 300;
 /** So long a first drawing takes. */
@@ -36,17 +37,26 @@ interface TimetableViewProps {
   lists: SchoolLists;
   rooms: readonly OtherRoom[];
   onPlan(change: (plan: Plan) => Plan): void;
+  /** Told what is laid out, so that the rest of the sheet says the same. */
+  onLaid(laid: Laid): void;
 }
 
 /** Whether the lesson fits its room: drawn, in words, how sure, and what would help. */
-export function TimetableView({ plan, place, lists, rooms, onPlan }: TimetableViewProps) {
+export function TimetableView({ plan, place, lists, rooms, onPlan, onLaid }: TimetableViewProps) {
   const [held, setHeld] = useState<{ of: Plan; plan: Plan } | null>(null);
   if (held && held.of !== plan) setHeld(null);
   const kept = useSettled(plan, settleMs, isAtOnce);
   const settled = held?.plan ?? kept;
   const state = useTimetable(settled, place, lists, rooms);
   const [by, setBy] = useState<'station' | 'shared'>('station');
-  const { timetable, impossible, odds } = state;
+  const { of, timetable, impossible, looking, odds } = state;
+  useEffect(() => {
+    if (of === null) return;
+    const endsMin = timetable?.endsMin ?? null;
+    const out = looking ? null : { endsMin, impossible: impossible ?? '' };
+    if (out) keepLaid(of, out);
+    onLaid({ timetable, out });
+  }, [of, timetable, impossible, looking, onLaid]);
   const later = useLater(drawMs);
   const hold: Hold = (stepId, stations, startMin) => {
     const change = (was: Plan) => withPin(was, stepId, stations, startMin);

@@ -1,10 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Place, Plan } from '../../core/practical';
+import type { LaidOut } from '../../core/review';
 import type { LessonTimetable, Odds, OtherRoom } from '../../core/timetable';
 import type { Answer, Question, SchoolLists, Tried } from './timetable-worker';
 
 /** What is known of the timetable of a plan so far. */
 export interface TimetableState {
+  /** The plan that it is the timetable of: the last one stays until the next is there. */
+  of: Plan | null;
   timetable: LessonTimetable | null;
   /** A shorter one is still looked for. */
   looking: boolean;
@@ -18,8 +21,16 @@ export interface TimetableState {
   oneMoreOven: number | null;
 }
 
+/** What the rest of a sheet needs of the timetable beside it. */
+export interface Laid {
+  /** As far as it is known: a shorter one may follow. */
+  timetable: LessonTimetable | null;
+  /** What it says of its end; null: not yet laid out. */
+  out: LaidOut | null;
+}
+
 const nothing: TimetableState = {
-  ...{ timetable: null, looking: true, progress: null },
+  ...{ of: null, timetable: null, looking: true, progress: null },
   ...{ impossible: null, odds: null, tried: [], oneMoreOven: null },
 };
 
@@ -59,8 +70,10 @@ export function useTimetable(
   useEffect(() => {
     // A search that is under way is of no use once the plan has changed: its worker ends with it.
     const worker = takeWorker();
-    worker.onmessage = ({ data }: MessageEvent<Answer>) => setState((was) => withAnswer(was, data));
-    const question: Question = { plan: latest.current, place, lists, rooms, most };
+    const asked = latest.current;
+    worker.onmessage = ({ data }: MessageEvent<Answer>) =>
+      setState((was) => ({ ...withAnswer(was, data), of: asked }));
+    const question: Question = { plan: asked, place, lists, rooms, most };
     worker.postMessage(question);
     return () => worker.terminate();
   }, [key, place, lists, rooms, most]);

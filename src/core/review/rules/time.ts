@@ -1,5 +1,5 @@
 import { counted, formatNumber } from '../../format';
-import { stepMinutes, temperatureEnd, timetableOf, type Plan } from '../../practical';
+import { stepMinutes, temperatureEnd, type Plan } from '../../practical';
 import { workingOf } from '../../working';
 import type { Rule } from '../plan-remark';
 
@@ -9,25 +9,28 @@ const isUntimed = (plan: Plan, step: Plan['steps'][number]) =>
   step.minutes === null &&
   !plan.factors.some(({ acts }) => acts.on === 'minutes' && acts.stepId === step.id);
 
-/** The bell decides. */
-export const methodFitsThePeriod: Rule = ({ plan }) => {
-  if (plan.steps.length === 0) return [];
-  const timetable = timetableOf(plan);
+const half = (minutes: number) => formatNumber(Math.round(minutes * 2) / 2);
+
+/** The bell decides, and the timetable says when it ends: until that is laid out nothing is said. */
+export const methodFitsThePeriod: Rule = ({ plan, laid }) => {
+  if (!laid || plan.steps.length === 0) return [];
+  if (laid.endsMin === null)
+    return [
+      {
+        id: 'period-impossible',
+        rank: 'stop',
+        at: { section: 'time' },
+        what: 'No timetable can hold',
+        why: laid.impossible,
+        working: workingOf([laid.impossible]),
+      },
+    ];
+  const spare = plan.periodMinutes - laid.endsMin;
   const working = workingOf([
-    { text: 'briefing', value: plan.briefingMinutes, unit: 'min' },
-    ...timetable.steps.map(({ step }, i) => ({
-      text: `step ${i + 1}`,
-      value: stepMinutes(step)?.most ?? 0,
-      unit: 'min',
-    })),
-    { text: 'clearing up', value: plan.clearUpMinutes, unit: 'min' },
-    {
-      text: `together, of ${plan.periodMinutes} min from bell to bell`,
-      value: timetable.endsMinute,
-      unit: 'min',
-    },
+    { text: 'the last have cleared up, by the timetable', value: laid.endsMin, unit: 'min' },
+    { text: 'from bell to bell', value: plan.periodMinutes, unit: 'min' },
+    { text: spare >= 0 ? 'to spare' : 'over', value: Math.abs(spare), unit: 'min' },
   ]);
-  const spare = timetable.spareMinutes;
   if (spare >= 0) {
     if (spare > 5 || plan.steps.some((step) => isUntimed(plan, step))) return [];
     return [
@@ -35,7 +38,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
         id: 'period-tight',
         rank: 'note',
         at: { section: 'time' },
-        what: `A station by itself fits with ${spare === 0 ? 'nothing' : `${spare} min`} to spare`,
+        what: `The lesson fits with ${spare === 0 ? 'nothing' : `${half(spare)} min`} to spare`,
         why: 'One late pan and the bell finds you at the sink.',
         working,
       },
@@ -50,7 +53,7 @@ export const methodFitsThePeriod: Rule = ({ plan }) => {
       id: 'period-over',
       rank: 'stop',
       at: { section: 'time' },
-      what: `${-spare} min over the bell, even for a station by itself`,
+      what: `${half(-spare)} min over the bell`,
       why: 'The lesson ends with hot pans on the bench. Shorten a step, do one before the lesson, or measure after it.',
       working,
       ...(isLast && {

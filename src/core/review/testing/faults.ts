@@ -1,5 +1,5 @@
-import { examplePlan, newIngredient, type Place, type Plan, type Step } from '../../practical';
-import { reviewPlan, type PlanRemark } from '..';
+import { examplePlan, newIngredient, stepMinutes, type Place, type Plan, type Step } from '../../practical';
+import { reviewPlan, type LaidOut, type PlanRemark } from '..';
 import { endAt, inMedium, levelsOf, withFactor, withLevels } from '../../practical/testing/plans';
 
 export const kitchen: Place = {
@@ -17,7 +17,19 @@ export const rooms = [
   { id: 'kitchen', place: kitchen },
   { id: 'lab', place: laboratory },
 ];
-export const open = (plan: Plan, place: Place | null = kitchen) => reviewPlan({ plan, place, rooms }).open;
+/** A timetable as one station has it that does one thing after another: what the rule is told, not what it works out. */
+const laidFor = (plan: Plan): LaidOut => ({
+  endsMin:
+    plan.briefingMinutes +
+    plan.clearUpMinutes +
+    plan.steps
+      .filter(({ when }) => when === 'lesson')
+      .reduce((sum, step) => sum + (stepMinutes(step)?.most ?? 0), 0),
+  impossible: '',
+});
+
+export const open = (plan: Plan, place: Place | null = kitchen) =>
+  reviewPlan({ plan, place, rooms, laid: laidFor(plan) }).open;
 export const kindOf = (remark: PlanRemark) => remark.id.split(':')[0]!;
 export const kinds = (plan: Plan, place: Place | null = kitchen) => open(plan, place).map(kindOf);
 export const withStep = (plan: Plan, id: string, patch: Partial<Step>): Plan => ({
