@@ -107,13 +107,16 @@ test('on a narrow screen the remarks stand below the sheet, and nothing runs out
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(800);
 });
 
-test('results and report of a run are no wider than a phone, and a shopping list asks for no dates', async ({
+test('plans, results and report are no wider than a phone, and a shopping list asks for no dates', async ({
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const runs = await server.json<RunSummary[]>('/api/runs');
   const { id } = runs.find(({ status }) => status === 'finished')!;
   for (const [address, there] of [
+    ['/practicals/practical-honeycomb/plan', /All have cleared|over the bell/],
+    ['/practicals/practical-custard/plan', /All have cleared|over the bell/],
+    ['/practicals/practical-koftas/plan', /All have cleared|over the bell/],
     [`/runs/${id}/results`, 'What this tells'],
     [`/runs/${id}/report`, 'What the stations measured'],
     ['/shopping', 'Shopping list'],

@@ -30,7 +30,7 @@ interface ResponsePartProps {
 export function ResponseKind({ response, onChange }: ResponsePartProps) {
   const { name, kind, points } = response;
   return (
-    <Box as="span" color="soft" fontSize="sm">
+    <Box as="span" color="soft" fontSize="sm" minW="0">
       <Choice
         label={`Kind of ${name}`}
         value={kind}

@@ -141,7 +141,7 @@ function ResponseLine({ response, onChange, onRemove }: ResponseLineProps) {
           />
         )}
       </Box>
-      <Flex as="span" align="baseline" gap="1.5">
+      <Flex as="span" align="baseline" gap="1.5" minW="0" maxW="100%">
         {formula === '' && <ResponseKind response={response} onChange={onChange} />}
         <DetailsButton what={name} open={open} onClick={() => setOpen(!open)} />
         <RemoveButton what={name} onClick={onRemove} />

@@ -124,7 +124,9 @@ function TemperatureWords({ around, step }: { around: Around; step: Step }) {
   if (fixed) {
     return (
       <WorkingPopover working={workingOfTarget(fixed, place)} title="Where this step ends">
-        <WordButton css={{ fontSize: 'sm', textDecorationStyle: 'dashed' }}>
+        <WordButton
+          css={{ fontSize: 'sm', textDecorationStyle: 'dashed', whiteSpace: 'normal', textAlign: 'left' }}
+        >
           until {formatTemperature(fixed.localC)} here ({formatTemperature(fixed.localC, 'F')})
           {fixed.shifted && `; ${formatNumber(fixed.seaLevelC)} °C at sea level`}
           {medium !== null && medium !== 'syrup' && `, ${mediumWords[medium]}`}
