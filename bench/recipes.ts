@@ -2,7 +2,7 @@ import { parseIngredient } from 'parse-ingredient';
 import { readRecipe } from '../src/core/recipe';
 import { fixturesIn } from '../src/core/recipe/testing/fixtures';
 import { reviewPlan } from '../src/core/review';
-import { pasted } from '../src/core/review/testing/pasted';
+import { pasted } from '../src/core/recipe/testing/pasted';
 
 /** Units of the other parser by the names a recipe’s expectations use. */
 const theirUnits: Readonly<Record<string, string>> = {

@@ -55,9 +55,13 @@ export const kitchenMeasureCalculator = defineCalculator({
         { text: 'tablespoon assumed', value: tablespoonMl, unit: 'ml' },
         ...(density
           ? [
-              { text: `${density.name}, spooned and levelled`, value: density.gPerMl, unit: 'g/ml' },
               {
-                text: `from ${formatNumber(density.low)} (loose) to ${formatNumber(density.high)} g/ml (scooped or packed)`,
+                text: density.pressed ? density.name : `${density.name}, spooned and levelled`,
+                value: density.gPerMl,
+                unit: 'g/ml',
+              },
+              {
+                text: `from ${formatNumber(density.low)}${density.pressed ? '' : ' (loose)'} to ${formatNumber(density.high)} g/ml${density.pressed ? '' : ' (scooped or packed)'}`,
               },
             ]
           : []),

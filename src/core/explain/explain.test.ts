@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { phenomenonIds } from '../phenomena';
 import { newIngredient, newPlan, newResponse, newStep, planShape, type Plan } from '../practical';
 import { refusalsOf } from '../shape';
-import { pasted } from '../review/testing/pasted';
+import { pasted } from '../recipe/testing/pasted';
 import { draftOf, withDraft } from '.';
 import { teaching } from './teaching';
 

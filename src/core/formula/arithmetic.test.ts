@@ -23,6 +23,17 @@ describe('kitchen measures', () => {
     expect(kitchenMeasure(1, 'lb', 'g', undefined).amount).toBe(453.59237);
   });
 
+  it('packed brown sugar is 201 to 220 g a US cup, loose less; chocolate chips 154 to 170 (tables of bakeries, from memory)', () => {
+    const cupOf = (name: string) => {
+      const { low, high } = kitchenMeasure(1, 'cup', 'g', name);
+      return [Math.round(low), Math.round(high)];
+    };
+    expect(cupOf('packed brown sugar')).toEqual([201, 220]);
+    expect(cupOf('brown sugar')[0]).toBeLessThan(160);
+    for (const name of ['chocolate chips', 'dark chocolate chips', 'semi-sweet chocolate chips'])
+      expect(cupOf(name), name).toEqual([154, 170]);
+  });
+
   it('a cup of flour is 120 to 150 g, spooned about 125; of sugar about 200; of butter 225 (common practice)', () => {
     const flour = kitchenMeasure(1, 'cup', 'g', 'flour');
     expect(flour.amount).toBeCloseTo(125, 0);

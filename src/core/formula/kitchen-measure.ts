@@ -1,5 +1,5 @@
 import { RefusedValue, requireWithin } from '../bounds';
-import { itemCalled, type BulkDensity } from '../ingredients';
+import { itemCalled, packed, type BulkDensity } from '../ingredients';
 import type { Source } from '../working';
 
 export const measureSource: Source = {
@@ -83,7 +83,7 @@ export interface Measured {
   low: number;
   high: number;
   /** The density that was used; null where none was needed. */
-  density: (BulkDensity & { name: string }) | null;
+  density: (BulkDensity & { name: string; pressed: boolean }) | null;
 }
 
 /**
@@ -131,7 +131,12 @@ export function kitchenMeasure(
       'an ingredient whose density is known, such as flour, sugar, butter',
     );
   }
-  const density = { ...item.density, name: item.name };
+  const pressed = /\bpacked\b/i.test(ingredient ?? '');
+  const density = {
+    ...(pressed ? packed(item.density) : item.density),
+    name: pressed ? `${item.name}, packed` : item.name,
+    pressed,
+  };
   const convert = (gPerMl: number) =>
     source.mass === undefined
       ? (amount * sourceSize * gPerMl) / targetSize

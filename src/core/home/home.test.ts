@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, newResponse, newStep, treatmentsOf, type Place, type Plan } from '../practical';
-import { pasted } from '../review/testing/pasted';
+import { pasted } from '../recipe/testing/pasted';
 import { homeVersion } from '.';
 
 const kitchen: Place = {

@@ -13,6 +13,7 @@ export { isOfAnimals, isRice, spoilsWarm } from './of-animals';
 export { diets, dietsOf, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, usedIn } from './in-sentences';
+export { packed } from './item';
 export { kindsOf } from './kinds';
 export {
   allergenIds,

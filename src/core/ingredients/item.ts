@@ -51,6 +51,16 @@ export const origins = ['plant', 'dairy', 'egg', 'honey', 'meat', 'fish', 'shell
 export type Origin = (typeof origins)[number];
 
 /** One ingredient of the shelf: everything the program knows of it stands here and nowhere else. */
+/**
+ * Bulk density where it is pressed down, g/ml: between its usual and its highest. Brown sugar packed into a US cup is 201 to
+ * 220 g by it (tables of bakeries and of food composition, from memory).
+ */
+export const packed = ({ gPerMl, high }: BulkDensity): BulkDensity => ({
+  low: gPerMl,
+  gPerMl: (gPerMl + high) / 2,
+  high,
+});
+
 export interface IngredientItem {
   id: string;
   name: string;

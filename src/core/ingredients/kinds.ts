@@ -10,6 +10,7 @@ const kindLists: readonly (readonly [string, RegExp])[] = [
     'vegetable',
     /^(?:carrot|onion|potato|celery|leek|pepper|courgette|aubergine|tomato|cabbage|cauliflower|broccoli|parsnip|spinach|mushroom|sweet-potato|butternut-squash|peas|garlic|beetroot|fennel)$/,
   ],
+  ['berries', /^(?:strawberry|raspberry|blueberry|blackberry|cranberry|blackcurrant|redcurrant|gooseberry)$/],
   ['nut', /^(?:almond|hazelnut|walnut|pecan|cashew|pistachio|macadamia|brazil-nut|mixed-nuts|peanut)$/],
   ['seed', /seed/],
   [

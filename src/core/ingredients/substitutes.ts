@@ -47,7 +47,7 @@ buttermilk | milk | .89 | lemon-juice 11 | as sour, less thick; let it stand 10 
 buttermilk | yoghurt | .8 | milk 20 | as sour, thicker
 buttermilk | kefir | 1 | | as sour, thinner, slightly yeasty
 yoghurt | buttermilk | 1.2 | | as sour, thinner: leave out other liquid to match
-yoghurt | soured-cream | 1 | | about two thirds as sour: less gas from soda; much more fat
+yoghurt | soured-cream | 1 | | about three fifths as sour: less gas from soda; much more fat
 soured-cream | yoghurt | .6 | double-cream 40 | as sour, a little thinner
 double-cream | whipping-cream | 1 | | less fat: softer foam, splits less
 double-cream | milk | .45 | butter 55 | does not whip

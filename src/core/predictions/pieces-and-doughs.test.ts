@@ -54,7 +54,9 @@ describe('the middle of a piece', () => {
     expect(thin!.low).toBeLessThan(thin!.middle);
     expect(thin!.high).toBeGreaterThan(thin!.middle);
     const early = predictionsOf(planOf(meat, [{ ...bake, minutes: 1 }], size, numberLevels(20, 80)), null);
-    expect(early.find(({ id }) => id === 'centre')?.expected[1]!.middle ?? 8).toBeCloseTo(8, 0);
+    // After a minute nothing of it has come to the middle of a piece of 80 g: 8 °C, as it went in.
+    const centres = early.filter(({ id }) => id === 'centre').map(({ expected }) => expected[1]!.middle);
+    expect(centres).toEqual([expect.closeTo(8, 0)]);
   });
 
   it('is never hotter than water boils, and colder from a cold start', () => {

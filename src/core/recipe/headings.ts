@@ -1,3 +1,5 @@
+import { quantityAt } from './quantity';
+
 /** What a line that is no ingredient and no step can be. */
 export type Heading =
   | { kind: 'ingredients' | 'method' | 'notes'; rest: string }
@@ -53,11 +55,13 @@ export interface YieldSaid {
   kind: 'makes' | 'serves';
   /** What they are called: “16 squares”; empty where they have no name. */
   what: string;
+  /** Mass of each, g, where it is said: “makes 30 (50 g each)”. */
+  eachG: number | null;
   words: string;
 }
 
 const makes =
-  /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,3}|a dozen|two dozen|one dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
+  /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,2} dozen|\d{1,3}|a dozen|two dozen|one dozen|three dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
 const serves =
   /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|portionen|porsi)\b/iu;
 
@@ -65,29 +69,60 @@ const serves =
 const forSome = /\bfor (\d{1,2}|two|three|four|six|eight)(?: people)?$/i;
 const some: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6, eight: 8 };
 
+/** “Makes 30 (50 g each)”, “makes 12 of 60 g”, “makes 30, 50 g each”. */
+const ofEach =
+  /^\s*(?:[,(]\s*|of\s+|x\s*|at\s+)?(?:about |approx\.? |ca\.? )?(\d{1,4}(?:[.,]\d)?)\s?(?:g|grams?)(?:\s+each)?\b\s*\)?/i;
+
+/** “Chewy bars: 16 squares”, “Cocoa squares (makes one tin, 16 pieces)”: the pieces at the end of a title. */
+const pieceNames =
+  '(squares|bars|biscuits|cookies|buns|rolls|scones|muffins|slices|pieces|cakes|cupcakes|balls|bites|fingers|rounds|wedges|triangles|tarts|tartlets|pasties|patties|pretzels|bagels|flatbreads|pancakes|puddings|crackers|truffles|loaves|pots|servings|portions)\\)?$';
+const piecesInTitle = [
+  new RegExp(
+    `(?:[:,(–-]\\s*|\\bcut into )(\\d{1,3}) (?:(?:small|large|mini|little|medium) )?${pieceNames}`,
+    'i',
+  ),
+  // “12 seeded rolls”
+  new RegExp(`^(\\d{1,3}) (?:[\\p{L}-]+ ){0,3}${pieceNames}`, 'iu'),
+];
+
+/** The pieces that a title names at its end; null where it names none. */
+export function piecesOfTitle(title: string): YieldSaid | null {
+  const found = piecesInTitle.map((one) => one.exec(title.trim())).find((one) => one !== null);
+  if (!found) return null;
+  const kind = /^(?:servings|portions)$/i.test(found[2]!) ? 'serves' : 'makes';
+  return {
+    count: Number(found[1]),
+    high: null,
+    kind,
+    what: found[2]!.toLowerCase(),
+    eachG: null,
+    words: found[0],
+  };
+}
+
 export function yieldOf(text: string): YieldSaid | null {
   const made = makes.exec(text);
   if (made) {
     const count = /half/i.test(made[1]!)
       ? 6
-      : /two/i.test(made[1]!)
-        ? 24
-        : /dozen/i.test(made[1]!)
-          ? 12
-          : Number(made[1]);
+      : /dozen/i.test(made[1]!)
+        ? 12 * (quantityAt(made[1]!.replace(/ ?dozen/i, ''))?.low ?? 1)
+        : Number(made[1]);
+    const each = ofEach.exec(text.slice(made.index + made[0].length));
     return {
       count,
       high: made[2] === undefined ? null : Number(made[2]),
       kind: 'makes',
       what: (made[3] ?? '').toLowerCase(),
-      words: made[0].trim(),
+      eachG: each ? Number(each[1]!.replace(',', '.')) : null,
+      words: `${made[0]}${each?.[0] ?? ''}`.trim(),
     };
   }
   const served = serves.exec(text);
   const title = served ? null : forSome.exec(text);
   if (title) {
     const count = some[title[1]!.toLowerCase()] ?? Number(title[1]);
-    return { count, high: null, kind: 'serves', what: '', words: title[0] };
+    return { count, high: null, kind: 'serves', what: '', eachG: null, words: title[0] };
   }
   if (!served) return null;
   return {
@@ -95,6 +130,7 @@ export function yieldOf(text: string): YieldSaid | null {
     high: served[2] === undefined ? null : Number(served[2]),
     kind: 'serves',
     what: '',
+    eachG: null,
     words: served[0].trim(),
   };
 }

@@ -143,7 +143,9 @@ function afterUnit(text: string, line: IngredientLine): string {
 
 /** Keeps an amount said again: of tins and packs the size of one is meant, of others all of it, but for “each”. */
 export function keepAlso(said: Said, line: IngredientLine, each = false): void {
-  const times = each || line.unit === 'tin' || line.unit === 'packet' ? (line.amount ?? 1) : 1;
+  // “A punnet and a half (about 340 g)” tells all of it: nobody sells half a one.
+  const packs = line.unit === 'tin' || line.unit === 'packet';
+  const times = each || (packs && Number.isInteger(line.amount ?? 1)) ? (line.amount ?? 1) : 1;
   line.also.push({ ...said, amount: tidy(said.amount * times) });
 }
 
@@ -172,6 +174,8 @@ function saidAt(text: string): { said: Said; length: number } | null {
 /** An amount that is all there is in a bracket, “each” and “about” aside. */
 export function saidIn(text: string): Said | null {
   const inner = text.replace(/^(?:or|that is|i\.e\.|about|approx\.?|etwa|ca\.?)\s+/i, '').trim();
+  const packs = packsSaid(inner);
+  if (packs) return packs;
   const found = saidAt(inner);
   const tail =
     found &&
@@ -184,9 +188,22 @@ export function saidIn(text: string): Said | null {
     : null;
 }
 
+/** “1 and a half 7 g sachets”, “2 × 400 g tins”: packs and no more, as what is in them together. */
+function packsSaid(text: string): Said | null {
+  const count = quantityAt(text);
+  if (!count) return null;
+  const rest = text.slice(count.length).replace(/^x\s*/i, '');
+  const size = quantityAt(rest);
+  const unit = size && unitAt(rest.slice(size.length).replace(/^-/, ''));
+  if (!size || !unit || !(isMass(unit.unit) || isVolume(unit.unit))) return null;
+  const tail = rest.slice(size.length).replace(/^-/, '').slice(unit.length).trim();
+  if (!packWord.test(tail) || tail.replace(packWord, '').trim() !== '') return null;
+  return { amount: tidy(count.low * size.low * unit.times), amountHigh: null, unit: unit.unit };
+}
+
 /** “2 × 400 g tins”, “1 (14-ounce) can”, “a 7 g sachet”, “half a kilo bag”, “half a 1 kg bag”. */
 function packAt(text: string, count: number, inWords: boolean, line: IngredientLine): string | null {
-  const lead = /^(?:x|of|an?|\()?\s*/i.exec(text)![0];
+  const lead = /^(?:x|of an?\b|of|an?|\()?\s*/i.exec(text)![0];
   const times = /x/i.test(lead);
   const bracket = lead.includes('(');
   let rest = text.slice(lead.length);

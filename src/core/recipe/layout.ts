@@ -29,6 +29,8 @@ function amountsApart(line: string): boolean {
 
 const rule = /^[\s|:=_*~-]+$/;
 const gap = /\t+| {3,}|\s\|\s/;
+/** “1x 2x 3x”, “½× 1× 2×”: what one presses to have more of it. */
+const scales = /^(?:(?:\d(?:[./]\d)?|\d \d\/\d)\s?x(?:\s|$)\s*){2,}$/i;
 
 /** The lines of a text with columns taken apart: what stands on the right follows what stands on the left. */
 export function rowsOf(text: string): Row[] {
@@ -45,7 +47,7 @@ export function rowsOf(text: string): Row[] {
           .replaceAll(/^\|\s*|(?<!\s)\s*\|$/g, '')
           .split(amountsApart(line) ? / {2,}/ : gap)
           .map(plainText)
-          .filter((cell) => cell !== ''),
+          .filter((cell) => cell !== '' && !scales.test(cell)),
   );
   const split = cells.filter((row) => row.length >= 2);
   const methodRight = split.filter((row) => isStepCell(row.at(-1)!)).length;

@@ -102,7 +102,7 @@ export function listIn(text: string, language: Language): string[] | null {
   const cut = text
     .replace(/\.$/, '')
     .split(
-      /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
+      /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?!an? (?:half|quarter|third)s?\b)(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
     );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));

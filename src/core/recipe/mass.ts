@@ -1,4 +1,4 @@
-import type { IngredientItem } from '../ingredients';
+import { packed, type IngredientItem } from '../ingredients';
 import { timesLevel } from '../formula';
 import type { Source } from '../working';
 import type { Said } from './said';
@@ -106,13 +106,13 @@ function byVolume(
     fill ?? null,
     unit === 'dessertspoon' ? 'tbsp' : unit === 'tsp' || unit === 'tbsp' || unit === 'cup' ? unit : 'ml',
   );
-  const usual = fill === 'packed' ? density.high : density.gPerMl;
+  const { low, gPerMl, high } = fill === 'packed' ? packed(density) : density;
   // Cups of 237 to 250 ml, spoons of 14.8 to 20 ml.
   const spread = filled.includes(unit) ? 0.06 : 0;
   return {
-    low: millilitres * density.low * asFilled * (1 - spread),
-    usual: millilitres * usual * asFilled,
-    high: millilitres * density.high * asFilled * (1 + spread),
+    low: millilitres * low * asFilled * (1 - spread),
+    usual: millilitres * gPerMl * asFilled,
+    high: millilitres * high * asFilled * (1 + spread),
   };
 }
 

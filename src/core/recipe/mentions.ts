@@ -38,9 +38,20 @@ const partsOfThings: Readonly<Record<string, string>> = {
   'bottled-lemon-juice': 'lemon',
 };
 
+const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
+  [/\bwhites\b/i, 'egg-white'],
+  [/\byolks\b/i, 'egg-yolk'],
+];
+
 const dry =
   /flour|sugar|powder|bicarbonate|soda|salt|spice|cocoa|starch|semolina|oats|cinnamon|ginger|yeast|cream-of-tartar|cornflour|polenta|seed|almond|mixed-spice|nutmeg/;
 const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|vinegar|stock|vanilla|melted/;
+
+/** “everything but the butter”: what is left out stands in its first group. */
+const exceptIn = (sentence: string) =>
+  /\b(?:everything|all (?:of )?the (?:other )?ingredients)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
+    sentence,
+  );
 
 /** Reads which lines of a formula sentences speak of. */
 export class Mentions {
@@ -135,7 +146,16 @@ export class Mentions {
       i += 1;
     }
     if (this.#language !== 'en') return { uses: this.#foreign(sentence, uses), others: [], places };
-    const named = [...uses].filter((line) => !this.#isExcepted(this.#lines[line]!, sentence));
+    const except = exceptIn(sentence);
+    const besides = (line: number) =>
+      except !== null &&
+      places.some(
+        ({ lines, from }) =>
+          lines.includes(line) && (from < except.index || from >= except.index + except[0].length),
+      );
+    const named = [...uses].filter(
+      (line) => besides(line) || !this.#isExcepted(this.#lines[line]!, sentence),
+    );
     return { uses: named.sort((a, b) => a - b), others, places };
   }
 
@@ -197,10 +217,7 @@ export class Mentions {
 
   /** “everything but the butter”. */
   #isExcepted({ name, item }: Mentionable, sentence: string): boolean {
-    const except =
-      /\b(?:everything|all (?:of )?the (?:other )?ingredients)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
-        sentence,
-      );
+    const except = exceptIn(sentence);
     if (!except) return false;
     const stems = stemsIn(except[1]!);
     const head = tokensOf(name).at(-1)?.stem ?? '';
@@ -238,6 +255,12 @@ export class Mentions {
           (line) => own(line) && line.item !== undefined && wet.test(line.item.id) && !dry.test(line.item.id),
         ),
       );
+    // “whisk the whites”: of eggs that are taken apart, where no whites are listed by themselves.
+    for (const [word, id] of partsOfEggs) {
+      if (!word.test(sentence)) continue;
+      const own = all(({ item }) => item?.id === id);
+      found.push(...(own.length > 0 ? own : all(({ item }) => item?.id === 'egg')));
+    }
     const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
     if (named)
       found.push(...all((line) => line.section !== '' && line.section.includes(named[1]!.toLowerCase())));

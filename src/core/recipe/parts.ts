@@ -1,7 +1,7 @@
-import { itemCalled } from '../ingredients';
+import { itemCalled, likelyItem } from '../ingredients';
 import type { Language } from './item-named';
 import { amountsIn } from './amounts-said';
-import { headingOf, timesTold, yieldOf, type YieldSaid } from './headings';
+import { headingOf, piecesOfTitle, timesTold, yieldOf, type YieldSaid } from './headings';
 import type { Row } from './layout';
 import { apart, isIngredientLike, isStrictIngredient, joinAmounts, listIn } from './lists';
 import { quantityAt } from './quantity';
@@ -94,7 +94,7 @@ class Sorter {
       if (inside === '') {
         // A title with a colon at its end, or a section of what follows.
         if (this.#isFirst() && !/^(?:for|to|für|pour|para|per|untuk)\b/i.test(text)) {
-          this.#setTitle(text);
+          this.#setTitle(line, text);
           return true;
         }
         this.#section = heading.name;
@@ -125,7 +125,7 @@ class Sorter {
     if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
       this.#parts.yields.push({ ...said, line });
       if (this.#parts.title === '' && early && /\p{L}{3}/u.test(text.replace(said.words, '')))
-        this.#setTitle(text.replace(said.words, ''));
+        this.#setTitle(line, text.replace(said.words, ''));
       return true;
     }
     return (
@@ -135,10 +135,12 @@ class Sorter {
     );
   }
 
-  #setTitle(text: string): void {
+  #setTitle(line: number, text: string): void {
     const bare = text.replaceAll(/\(\s*\)/g, '').replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
     const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
     this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
+    const pieces = piecesOfTitle(title);
+    if (pieces && this.#parts.yields.length === 0) this.#parts.yields.push({ ...pieces, line });
   }
 
   #takeLine(line: number, text: string, bulleted: boolean, next: Row | null): void {
@@ -153,7 +155,7 @@ class Sorter {
         return this.#addIngredient(line, body);
       return this.#addStep(line, body, numbered);
     }
-    if (this.#isTitle(body, step, next)) return this.#setTitle(body);
+    if (this.#isTitle(body, step, next)) return this.#setTitle(line, body);
     const list = step ? null : listIn(body, this.#language);
     if (list) {
       list.forEach((one) => this.#addIngredient(line, one));
@@ -170,7 +172,7 @@ class Sorter {
       this.#parts.ingredients.length === 0 &&
       !sentence
     )
-      return this.#setTitle(body);
+      return this.#setTitle(line, body);
     // Sentences before any list: prose, if it says how much, how long or how hot.
     const cooks = amountsIn(body).length > 0 || timesIn(body).length > 0 || temperaturesIn(body).length > 0;
     if (
@@ -207,11 +209,16 @@ class Sorter {
     // A line of talk is no title.
     if (/[!?]$/.test(text) && text.split(' ').length > 6) return false;
     const quantity = quantityAt(text);
+    const pieces = piecesOfTitle(text);
+    // “Cocoa bars: 16 squares”, “12 seeded rolls”
+    if (pieces && (!quantity || itemCalled(text.slice(quantity.length)) === undefined)) return true;
     // “… for 2”
     const named = text.replace(/\bfor \d{1,2}$/i, '');
     if (!quantity) return listIn(text, this.#language) === null && !/\d/.test(named);
     // “Three bean chilli”
     const rest = text.slice(quantity.length);
+    // “A tea for two”: an article, and nothing that the table knows.
+    if (/^An? /.test(text) && unitAt(rest) === null && likelyItem(rest) === undefined) return true;
     return (
       /^\p{Lu}/u.test(text) &&
       !/^(?:an?|half)\b/i.test(text) &&

@@ -57,7 +57,9 @@ export function planFromRecipe(
 /** The pieces a recipe says that it makes. */
 function piecesOf({ yields }: Recipe): Partial<Plan['portions']> {
   const made = yields.find((one) => one.kind === 'makes');
-  return made && made.count >= 1 && made.count <= 500 ? { pieces: made.count } : {};
+  if (!made || made.count < 1 || made.count > 500) return {};
+  const { eachG } = made;
+  return { pieces: made.count, ...(eachG !== null && eachG >= 1 && eachG <= 5000 && { pieceG: eachG }) };
 }
 
 /** How many lines of formula, or steps, a plan holds. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { riskLines } from '../risk';
 import { kindOf, open } from './testing/faults';
-import { pasted } from './testing/pasted';
+import { pasted } from '../recipe/testing/pasted';
 
 const remarks = (text: string) => {
   const kinds = open(pasted(text)).map(kindOf);

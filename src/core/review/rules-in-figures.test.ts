@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newResponse, noPortions, type Plan, type Portions } from '../practical';
 import { kindOf, open } from './testing/faults';
-import { pasted } from './testing/pasted';
+import { pasted } from '../recipe/testing/pasted';
 
 const remark = (plan: Plan, kind: string) => open(plan).find((one) => kindOf(one) === kind);
 const portions = (text: string, patch: Partial<Portions>) =>

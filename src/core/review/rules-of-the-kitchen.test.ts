@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newResponse, noPortions, type Plan, type Portions, type Step } from '../practical';
 import { kinds, kindOf, open } from './testing/faults';
-import { pasted } from './testing/pasted';
+import { pasted } from '../recipe/testing/pasted';
 
 const portions = (text: string, patch: Partial<Portions>) =>
   pasted(text, { portions: { ...noPortions, ...patch } });

@@ -5,6 +5,8 @@ export type TemperatureUnit = 'C' | 'F' | 'K';
 
 export const temperatureUnits: readonly TemperatureUnit[] = ['C', 'F', 'K'];
 
+/** 0 K in °F: −273.15 × 9/5 + 32, which is exact in decimals and not in binary. */
+const absoluteZeroF = -459.67;
 /** 0 K in °C, by the definition of the Celsius scale (BIPM, SI Brochure, 9th edition). */
 export const absoluteZeroC = -273.15;
 
@@ -22,12 +24,13 @@ export function celsiusFromFahrenheit(fahrenheit: number): number {
  * @throws RefusedValue when `value` is not finite or lies below absolute zero
  */
 export function convertTemperature(value: number, from: TemperatureUnit, to: TemperatureUnit): number {
-  const lowest = { C: absoluteZeroC, F: fahrenheitFromCelsius(absoluteZeroC), K: 0 }[from];
+  const lowest = { C: absoluteZeroC, F: absoluteZeroF, K: 0 }[from];
   if (!Number.isFinite(value) || value < lowest) {
     throw new RefusedValue('value', value, `a finite number, not below absolute zero (${lowest} ${from})`);
   }
   if (from === to) return value;
-  const celsius = from === 'C' ? value : from === 'F' ? celsiusFromFahrenheit(value) : value + absoluteZeroC;
+  const exact = from === 'C' ? value : from === 'F' ? celsiusFromFahrenheit(value) : value + absoluteZeroC;
+  const celsius = Math.max(absoluteZeroC, exact);
   if (to === 'C') return celsius;
   return to === 'F' ? fahrenheitFromCelsius(celsius) : celsius - absoluteZeroC;
 }

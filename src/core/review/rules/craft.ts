@@ -150,7 +150,8 @@ export const stirringSuitsThePan: Rule = ({ plan, place }) => {
   });
 };
 
-const dark = /^(?:cocoa|dark-chocolate|milk-chocolate|treacle|molasses|coffee|drinking-chocolate)$/;
+const dark =
+  /^(?:cocoa|dark-chocolate|milk-chocolate|dark-chocolate-chip|chocolate-chip|treacle|molasses|coffee|drinking-chocolate)$/;
 /** From this share of the batch on it is dark before it is baked, %. */
 const darkPercent = 4;
 

@@ -1,5 +1,5 @@
 import { newPlan, type Plan } from '../../practical';
-import { noDecisions, planFromRecipe, readRecipe, settled } from '../../recipe';
+import { noDecisions, planFromRecipe, readRecipe, settled } from '..';
 
 /** A plan of a pasted recipe, with some of it said otherwise. */
 export function pasted(text: string, patch: Partial<Plan> = {}): Plan {
