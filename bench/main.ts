@@ -1,4 +1,5 @@
 import { boardFrames } from './board';
+import { changed } from './changed';
 import { core } from './core';
 import { coverage } from './coverage';
 import { familywiseErrors, powerChecks } from './familywise';
@@ -23,6 +24,7 @@ const wanted = process.argv.slice(2);
 for (const figures of [
   core,
   coverage,
+  changed,
   powerChecks,
   familywiseErrors,
   ingestion,

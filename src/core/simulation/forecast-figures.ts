@@ -1,6 +1,6 @@
 import { medianOf, WeightedEquations } from '../numeric';
-import { forecastSyrup } from '../sugar';
-import { timeToTarget } from '../trace';
+import { foresee } from '../forecast';
+import type { Trace } from '../trace';
 import type { ForecastLesson, ForecastScenario } from './forecast-lessons';
 
 export interface ForecastFigures {
@@ -28,18 +28,15 @@ interface OracleFigures {
 
 type Forecaster = (
   lesson: ForecastLesson,
-  seconds: readonly number[],
-  celsius: readonly number[],
+  /** Grows from moment to moment, as that of a board does. */
+  trace: Trace,
   nowS: number,
 ) => { seconds: number; low: number; high: number | null } | null;
 
-/** What the program itself says at a moment of a lesson; null where it gives no moment. */
-export const programForecast: Forecaster = ({ batch, targetC, ambientC }, seconds, celsius, nowS) => {
-  const trace = { seconds, celsius };
-  const around = ambientC === null ? undefined : { celsius: ambientC, sdC: 1 };
-  const forecast = batch
-    ? forecastSyrup(trace, batch, targetC, nowS)
-    : timeToTarget(trace, targetC, nowS, around);
+/** What the board says at a moment of a lesson, by the very call it makes; null where it gives no moment. */
+export const programForecast: Forecaster = ({ batch, targetC, pan }, trace, nowS) => {
+  const boilingC = batch?.localBoilingC ?? 99;
+  const { forecast } = foresee({ batch, boilingC, ...pan }, trace, targetC, nowS);
   return forecast.kind === 'reaching' ? forecast : null;
 };
 
@@ -69,11 +66,21 @@ export function measureForecasts(
     const { spreads, anySpreads } = lesson.truth;
     const moments = Array.from({ length: 8 }, (_, i) => lesson.reachedS * (0.25 + 0.09 * i));
     const early = lesson.reachedS - 120;
+    const trace = { seconds: [] as number[], celsius: [] as number[] };
     for (const [i, now] of [...moments, early].entries()) {
       if (now < 30) continue;
       const upTo = lesson.seconds.findIndex((second) => second > now);
       const n = upTo < 0 ? lesson.seconds.length : upTo;
-      const forecast = forecaster(lesson, lesson.seconds.slice(0, n), lesson.celsius.slice(0, n), now);
+      for (let k = trace.seconds.length; k < n; k += 1) {
+        trace.seconds.push(lesson.seconds[k]!);
+        trace.celsius.push(lesson.celsius[k]!);
+      }
+      // Two minutes before the end may lie before the last of the moments: of that one another trace is read.
+      const seen =
+        i === moments.length
+          ? { seconds: lesson.seconds.slice(0, n), celsius: lesson.celsius.slice(0, n) }
+          : trace;
+      const forecast = forecaster(lesson, seen, now);
       const real = lesson.reachedS - now;
       if (i === moments.length) {
         if (forecast) errors.push(Math.abs(forecast.seconds - real));

@@ -6,8 +6,8 @@ export interface ForecastLesson {
   /** What the program is told. */
   batch: SyrupBatch | null;
   targetC: number;
-  /** Surroundings as far as they are known, °C; null: not known. */
-  ambientC: number | null;
+  /** What it is read in, as the plan says it. */
+  pan: { steams: boolean; core: boolean };
   seconds: number[];
   celsius: number[];
   /** When the thermometer really gets there, s. */
@@ -62,7 +62,8 @@ const spreadOf = (draw: Draw) => ('sd' in draw ? draw.sd : (draw.high - draw.low
 export interface LessonPlan {
   batch: SyrupBatch | null;
   targetC: number;
-  ambientC: number | null;
+  /** It is read in the core of a food, or in a pan of what is mostly water; else in a syrup or in the air. */
+  in?: 'core' | 'water';
   how: Reading;
   rising: boolean;
   mostS?: number;
@@ -105,7 +106,7 @@ export function lessonOf(seed: number, planOf: (random: SeededRandom) => LessonP
   return {
     batch: plan.batch,
     targetC,
-    ambientC: plan.ambientC,
+    pan: { steams: plan.in === 'water', core: plan.in === 'core' },
     seconds,
     celsius,
     reachedS,

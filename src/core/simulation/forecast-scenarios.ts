@@ -65,7 +65,6 @@ const syrup = (id: string, words: string, truth: SyrupTruth): ForecastScenario =
       return {
         batch: told,
         targetC: localBoilingC + drawOf(random, truth.aboveBoilingC ?? between(14, 50)),
-        ambientC: null,
         how: truth.how ?? probe,
         rising: true,
         unknown: {
@@ -113,7 +112,7 @@ const water: ForecastScenario = {
       return {
         batch: null,
         targetC: localBoilingC - 1,
-        ambientC: null,
+        in: 'water',
         how: { ...probe, everyS: 5 },
         rising: true,
         unknown: {
@@ -143,7 +142,6 @@ const newton: ForecastScenario = {
     lessonOf(seed, (random) => ({
       batch: null,
       targetC: drawOf(random, between(30, 45)),
-      ambientC: 21,
       how: { everyS: 60, noiseC: 0.2, divisionC: 0.5, offsetSdC: 0.2 },
       rising: false,
       unknown: { roomC: about(21, 1), startC: between(70, 95), tauS: between(15 * 60, 60 * 60) },
@@ -162,7 +160,7 @@ const deepTray: ForecastScenario = {
     lessonOf(seed, () => ({
       batch: null,
       targetC: 21,
-      ambientC: 4,
+      in: 'core',
       how: { everyS: 120, noiseC: 0.2, divisionC: 0.1, offsetSdC: 0.3 },
       rising: false,
       mostS: 10 * 3600,
@@ -189,7 +187,7 @@ const roast: ForecastScenario = {
     lessonOf(seed, (random) => ({
       batch: null,
       targetC: drawOf(random, between(58, 72)),
-      ambientC: null,
+      in: 'core',
       how: { everyS: 60, noiseC: 0.15, divisionC: 0.1, offsetSdC: 0.3 },
       rising: true,
       unknown: { halfM: between(0.02, 0.045), setC: between(160, 210), filmWm2K: between(16, 28) },
@@ -217,7 +215,7 @@ const egg: ForecastScenario = {
     lessonOf(seed, (random) => ({
       batch: null,
       targetC: drawOf(random, between(60, 72)),
-      ambientC: null,
+      in: 'core',
       how: { everyS: 10, noiseC: 0.15, divisionC: 0.1, offsetSdC: 0.2 },
       rising: true,
       unknown: { halfM: between(0.02, 0.024), waterC: between(80, 99), startC: between(5, 21) },

@@ -189,7 +189,7 @@ function priorOf(
   sd[column.offset] = spreads.offsetC;
   sd[column.pan] = spreads.panJPerK;
   sd[column.loss] = spreads.lossWPerK;
-  sd[column.water] = spreads.weighing;
+  sd[column.water] = Math.hypot(spreads.weighing, spreads.pouredIn.sd);
   sd[column.solids] = spreads.weighing;
   if (unknowns === cyclingUnknowns) {
     sd[column.swingSine] = spreads.widestWobbleS * power;
@@ -197,6 +197,7 @@ function priorOf(
   }
   const mean = new Array<number>(unknowns).fill(0);
   mean[column.pan] = spreads.likelyExtraPanJPerK;
+  mean[column.water] = spreads.pouredIn.likely;
   return { mean, precision: sd.map((one) => 1 / one ** 2) };
 }
 

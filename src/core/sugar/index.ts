@@ -35,3 +35,6 @@ export {
   type Solute,
   type SoluteDose,
 } from './solutes';
+export { heatScaleOf, type HeatScale } from './heat-to-go';
+export { roomC } from './heat-fit';
+export { lessonSpreads, type SyrupSpreads } from './syrup-unknowns';

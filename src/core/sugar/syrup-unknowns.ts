@@ -15,6 +15,8 @@ export interface SyrupSpreads {
   lossWPerK: number;
   /** Weighing, share of the water and of the solids. */
   weighing: number;
+  /** Water that went in besides, share of what was weighed: as likely as not, and give or take. */
+  pouredIn: { likely: number; sd: number };
   /** Heat a plate that was cold at first is behind by, as seconds of power; it catches up as e^(−t / 90 s). */
   lagS: number;
   /** The hob's power changes by such a share a second: 20 % in ten minutes is 3.3e-4. */
@@ -42,6 +44,7 @@ export const lessonSpreads: SyrupSpreads = {
   panJPerK: 100,
   lossWPerK: 0.5,
   weighing: 0.02,
+  pouredIn: { likely: 0, sd: 0 },
   lagS: 60,
   drift: 4.6e-4,
   leastWobbleS: 1,

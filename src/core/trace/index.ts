@@ -11,6 +11,8 @@ export {
 export { approachSource, timeToTarget, type Forecast } from './time-to-target';
 export { indexAt, readingRangeC, windowOf, type Trace } from './trace';
 export { findLevelShifts, type LevelShift } from './level-shift';
+export { ChangeWatch } from './change-watch';
+export { Settling } from './settling';
 export { findOutliers } from './outliers';
 export { overshoot, type Overshoot } from './overshoot';
 export { celsiusAt, resampled } from './resample';

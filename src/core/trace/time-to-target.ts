@@ -34,6 +34,12 @@ const leastWindowS = 150;
 /** Slower than this, °C/s, nothing moves. */
 const leastSlope = 1e-6;
 const horizonS = 4 * 3600;
+/** It is cooling when it has fallen by so much, °C. */
+const fallingC = 2;
+/** Rooms warm, windows open, a skin forms: what cools keeps to its curve so much less than what is heated. */
+const looseInCooling = 2;
+/** Of what cools nothing is said of a moment farther off than so much of what was seen of it. */
+const aheadOfCooling = 0.7;
 /** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
 const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
 /** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
@@ -57,6 +63,13 @@ const slowings: readonly [bend: number, share: number][] = [
   [0.3, 0.14],
   [0.7, 0.02],
 ];
+/** The same of what cools in surroundings nobody told: towards a room it slows down sooner than towards a refrigerator. */
+const slowingsInCooling: typeof slowings = [
+  [0, 0.6],
+  [0.3, 0.2],
+  [0.7, 0.14],
+  [1.2, 0.06],
+];
 /** A run is long from so many spreads of a reading, and straight where it leaves its line by no more than this share. */
 const [longRun, straightness] = [50, 0.025];
 const unbent: readonly [bend: number, share: number][] = [[0, 1]];
@@ -77,26 +90,32 @@ const nodes: readonly [z: number, weight: number][] = [
  *
  * @param nowS the present moment on the trace's clock, s
  * @param surroundings oven, air or water, where it is known: the asymptote then is near it
+ * @param steamsToC boiling point of what is mostly water in a pan, °C: what rises towards it steams more and more
  */
 export function timeToTarget(
   trace: Trace,
   targetC: number,
   nowS: number,
   surroundings?: Surroundings,
+  steamsToC?: number,
 ): Forecast {
   const latest = recentOf(trace, nowS);
   if (latest.seconds.length < 3) return { kind: 'too-few-readings' };
   const noiseC = readingSpreadC(latest, 0.05);
   const run = surroundings === undefined ? straightRun(trace, nowS, noiseC) : null;
-  const recent = run ?? latest;
+  const whole = windowOf(trace, nowS - oldestS, nowS, most);
+  // What cools bends for as long as it is warm: only a long stretch of it tells towards what.
+  const falls = surroundings === undefined && whole.celsius.at(-1)! < whole.celsius[0]! - fallingC;
+  const recent = run ?? (falls ? whole : latest);
   const candidates = fitsOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
-  const whole = candidates.reduce((sum, one) => sum + one.weight, 0);
-  const likely = candidates.filter((one) => one.weight > 1e-3 * whole);
-  const levelC = candidates.reduce((sum, one) => sum + one.weight * one.level, 0) / whole;
-  const slope = candidates.reduce((sum, one) => sum + one.weight * one.slope, 0) / whole;
+  const allWeight = candidates.reduce((sum, one) => sum + one.weight, 0);
+  const likely = candidates.filter((one) => one.weight > 1e-3 * allWeight);
+  const levelC = candidates.reduce((sum, one) => sum + one.weight * one.level, 0) / allWeight;
+  const slope = candidates.reduce((sum, one) => sum + one.weight * one.slope, 0) / allWeight;
   const slopeSd = Math.sqrt(
-    candidates.reduce((sum, one) => sum + one.weight * (one.varSlope + (one.slope - slope) ** 2), 0) / whole,
+    candidates.reduce((sum, one) => sum + one.weight * (one.varSlope + (one.slope - slope) ** 2), 0) /
+      allWeight,
   );
   const gap = targetC - levelC;
   const slack = Math.max(noiseC / 2, divisionOfReadings(recent.celsius) / 4, 0.05);
@@ -108,17 +127,26 @@ export function timeToTarget(
   // A slope that may as well be none says nothing of when.
   if (Math.abs(slope) < slopeSd) return { kind: 'not-yet' };
   const span = nowS - recent.seconds[0]!;
-  const speedingUp = candidates.reduce((sum, one) => sum + one.weight * one.bend * span, 0) / whole;
+  const speedingUp = candidates.reduce((sum, one) => sum + one.weight * one.bend * span, 0) / allWeight;
   if (surroundings === undefined && speedingUp < beginning && gap / slope > nearBy * span) {
     return { kind: 'not-yet' };
   }
+  if (falls && gap / slope > aheadOfCooling * span) return { kind: 'not-yet' };
   // The forecast itself goes on as the readings do; the interval allows for a curve that slows down yet.
   const median = shareBelow(
     likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),
     0.5,
   );
   const bending = surroundings === undefined && run === null;
-  const arrivals = likely.flatMap((one) => arrivalsOf(one, targetC, span, bending ? slowings : unbent));
+  const dry = likely.flatMap((one) =>
+    falls
+      ? arrivalsOf(one, targetC, span, slowingsInCooling, looseInCooling)
+      : arrivalsOf(one, targetC, span, bending ? slowings : unbent),
+  );
+  const arrivals =
+    steamsToC === undefined || heading < 0
+      ? dry
+      : steamed(dry, levelC, Math.min(targetC, steamsToC), steamsToC);
   if (median === Infinity) return { kind: 'not-approaching' };
   const [low, high] = [shareBelow(arrivals, 0.025), shareBelow(arrivals, 0.975)];
   if (median > horizonS) return { kind: 'not-approaching' };
@@ -242,6 +270,7 @@ function arrivalsOf(
   targetC: number,
   spanS: number,
   slowing: typeof slowings,
+  loose = 1,
 ): [seconds: number, weight: number][] {
   const out: [number, number][] = [];
   const sdSlope = Math.sqrt(varSlope);
@@ -263,7 +292,7 @@ function arrivalsOf(
           seconds = k === 0 ? ratio : left > 0 ? -Math.log(left) / k : Infinity;
         }
         // The farther beyond what was seen, the less the shape of the curve is known.
-        const spread = timeSpread + beyondSpread * Math.min(4, Math.max(0, seconds / spanS));
+        const spread = loose * (timeSpread + beyondSpread * Math.min(4, Math.max(0, seconds / spanS)));
         for (const [z3, w3] of fewNodes) {
           const at = seconds === Infinity ? seconds : seconds * Math.exp(z3 * spread) + z3 * 2;
           out.push([at, weight * w1 * w2 * w3 * share]);
@@ -272,6 +301,37 @@ function arrivalsOf(
     }
   }
   return out;
+}
+
+/** Shares of its heat that an open pan loses as steam at the boil, and how likely each is (teaching values, from memory). */
+const steaming: readonly (readonly [share: number, weight: number])[] = [
+  [0, 0.4],
+  [0.1, 0.24],
+  [0.22, 0.2],
+  [0.36, 0.16],
+];
+/** Pressure of water vapour, as a share of that at the boil (Magnus; exact enough for a share). */
+const vapourShare = (celsius: number, boilingC: number) =>
+  Math.exp((17.27 * celsius) / (celsius + 237.7) - (17.27 * boilingC) / (boilingC + 237.7));
+
+/** Arrivals of a pan that steams the more the hotter it gets: what it loses now is in its slope, what is to come is not. */
+function steamed(
+  arrivals: readonly [seconds: number, weight: number][],
+  fromC: number,
+  toC: number,
+  boilingC: number,
+): [seconds: number, weight: number][] {
+  const steps = 12;
+  const now = vapourShare(fromC, boilingC);
+  return steaming.flatMap(([share, weight]) => {
+    let longer = 0;
+    for (let i = 0; i < steps; i += 1) {
+      const celsius = fromC + ((i + 0.5) / steps) * (toC - fromC);
+      const left = (1 - share * vapourShare(celsius, boilingC)) / (1 - share * now);
+      longer += 1 / (steps * Math.max(0.05, left));
+    }
+    return arrivals.map(([seconds, own]): [number, number] => [seconds * longer, own * weight]);
+  });
 }
 
 /** The moment by which a share of the arrivals is in. */

@@ -1,0 +1,81 @@
+import { forecastSyrup, lessonSpreads, type SyrupBatch, type SyrupSpreads } from '../sugar';
+import { timeToTarget, type Forecast, type Trace } from '../trace';
+import { PanWatch } from './pan-watch';
+
+/** What a thermometer stands in. */
+export interface Pan {
+  /** The syrup of its batch, where it boils one to above the boiling point of water. */
+  batch: SyrupBatch | null;
+  /** Water boils here, °C. */
+  boilingC: number;
+  /** It is mostly water, in a pan: it steams the more the nearer it comes to the boil. */
+  steams: boolean;
+  /** It is the core of a food, whose warmth comes late and from all sides: nobody touches it. */
+  core: boolean;
+}
+
+/** When a pan will be there, and what was seen on the way. */
+export interface Foreseen {
+  forecast: Forecast;
+  /** Since when it goes as it goes now, s: the heat was turned, a lid put on, something poured in; null: all along. */
+  changedS: number | null;
+  /** The thermometer is out just now, or something cold has gone in. */
+  away: boolean;
+  /** Moments of readings that are left out, s: no pan goes like that. */
+  wild: readonly number[];
+}
+
+/** After a change so many readings, over so many seconds, are wanted before anything is said. */
+const [leastReadings, leastS] = [5, 16];
+/** What is seen since a change is short: of what was not known beforehand more counts, and the heat may be turned again. */
+const touchedSpreads = { ...lessonSpreads, narrowed: 0.8, rate: 0.06, offsetC: 1.2 };
+/** Cold cream in a syrup: about so much of its water as was weighed, give or take. */
+const pouredSpreads = { ...touchedSpreads, pouredIn: { likely: 0.3, sd: 0.3 } };
+
+const watches = new WeakMap<Trace, { batch: SyrupBatch | null; watch: PanWatch }>();
+
+function watchOf(trace: Trace, { batch, core }: Pan): PanWatch {
+  const known = watches.get(trace);
+  if (known && known.batch === batch && known.watch.holds) return known.watch;
+  const watch = new PanWatch(trace, batch, core);
+  watches.set(trace, { batch, watch });
+  return watch;
+}
+
+/**
+ * Time until a pan shows a temperature, by what it has done since it was last touched. Readings from before a change count no
+ * more, and those of a thermometer that was out never; where too little has been seen since, nothing is said.
+ *
+ * @param nowS the present moment on the trace’s clock, s; later than that of the call before
+ */
+export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): Foreseen {
+  const watch = watchOf(trace, pan);
+  watch.readTo(nowS);
+  const { settling, changes } = watch;
+  const told = {
+    changedS: changes.changed ? (changes.seconds[changes.start] ?? null) : null,
+    away: settling.isAway,
+    wild: settling.wild,
+  };
+  if (settling.isAway) return { ...told, forecast: { kind: 'not-yet' } };
+  const since = {
+    seconds: settling.seconds.slice(changes.start),
+    celsius: settling.celsius.slice(changes.start),
+  };
+  const span = since.seconds.length === 0 ? 0 : nowS - since.seconds[0]!;
+  if (changes.changed && (since.seconds.length < leastReadings || span < leastS))
+    return { ...told, forecast: { kind: 'not-yet' } };
+  const coldYet = watch.poured !== null && since.celsius.at(-1)! < watch.poured.untilC;
+  if (pan.batch && coldYet) return { ...told, forecast: { kind: 'not-yet' } };
+  const spreads = watch.poured ? pouredSpreads : changes.changed ? touchedSpreads : lessonSpreads;
+  return { ...told, forecast: forecastBy(pan, spreads, since, targetC, nowS) };
+}
+
+function forecastBy(pan: Pan, spreads: SyrupSpreads, trace: Trace, targetC: number, nowS: number): Forecast {
+  const { batch, boilingC, steams } = pan;
+  if (batch && targetC > boilingC) {
+    const forecast = forecastSyrup(trace, batch, targetC, nowS, spreads);
+    if (forecast.kind !== 'not-approaching') return forecast;
+  }
+  return timeToTarget(trace, targetC, nowS, undefined, steams ? boilingC : undefined);
+}

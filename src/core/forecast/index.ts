@@ -1,0 +1,1 @@
+export { foresee, type Foreseen, type Pan } from './foresee';

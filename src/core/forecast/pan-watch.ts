@@ -1,0 +1,123 @@
+import {
+  heatScaleOf,
+  roomC,
+  smallPanLossWPerK,
+  syrupBoilingC,
+  type HeatScale,
+  type SyrupBatch,
+} from '../sugar';
+import { ChangeWatch, readingSpreadC, Settling, type Trace } from '../trace';
+
+/** Readings by which the spread of one is told, and no less than this is believed, °C. */
+const [spreadReadings, leastSpreadC] = [60, 0.1];
+/** What was cooled by something poured in boils again so near to where it was, °C. */
+const boilsAgainC = 4;
+/** A kink counts from this share of the slope on; where a syrup comes to the boil it makes one by itself. */
+const [leastTurn, turnOfCore, turnNearTheBoil] = [0.2, 0.35, 0.45];
+const [atTheBoilC, nearTheBoilC] = [2, 4];
+
+/** Where a batch begins to boil, °C. */
+const boilingOf = (batch: SyrupBatch) =>
+  syrupBoilingC((100 * batch.solidsG) / (batch.solidsG + batch.waterG), batch.localBoilingC);
+
+/** A trace that only grows can say how often it was written anew. */
+type Growing = Trace & { readonly rewritten?: number };
+
+/** What was seen of one thermometer so far: readings that count, and since when it goes as it goes now. */
+export class PanWatch {
+  readonly #trace: Growing;
+  readonly #scale: HeatScale | null;
+  readonly #boilingC: number;
+  readonly settling = new Settling(() => this.#noiseC);
+  readonly changes: ChangeWatch;
+  /** Another thermometer: its steps are seen in the temperature wherever the syrup boils. */
+  readonly #steps = new ChangeWatch(2, true);
+  #read = 0;
+  #rewritten: number;
+  #noiseC = leastSpreadC;
+  #peakC = -Infinity;
+  /** Kelvin-seconds above the room so far. */
+  #warmth = 0;
+  /** Something cold went in: how much water nobody knows until it boils again, at about so many °C; null: nothing did. */
+  poured: { untilC: number } | null = null;
+
+  /** @param core of a food: one that warms kinks by itself, and only one that cools tells of a change by it */
+  constructor(
+    trace: Growing,
+    batch: SyrupBatch | null,
+    readonly core: boolean,
+  ) {
+    this.#trace = trace;
+    this.#rewritten = trace.rewritten ?? 0;
+    this.#scale = batch ? heatScaleOf(batch) : null;
+    this.changes = new ChangeWatch(batch || core ? 3 : 2);
+    this.#boilingC = batch ? boilingOf(batch) : Infinity;
+  }
+
+  /** Whether what was seen of it is still there. */
+  get holds(): boolean {
+    return (this.#trace.rewritten ?? 0) === this.#rewritten && this.#trace.seconds.length >= this.#read;
+  }
+
+  /** Reads what has come in up to a moment. */
+  readTo(nowS: number): void {
+    const { seconds, celsius } = this.#trace;
+    for (; this.#read < seconds.length && seconds[this.#read]! <= nowS; this.#read += 1) {
+      const from = Math.max(0, this.#read - spreadReadings);
+      if (this.#read >= 3 && (this.#read < 16 || this.#read % 8 === 7))
+        this.#noiseC = readingSpreadC(
+          {
+            seconds: Array.from({ length: this.#read - from + 1 }, (_, i) => seconds[from + i]!),
+            celsius: Array.from({ length: this.#read - from + 1 }, (_, i) => celsius[from + i]!),
+          },
+          leastSpreadC,
+        );
+      const was = this.settling.seconds.length;
+      const stands = this.settling.add(seconds[this.#read]!, celsius[this.#read]!);
+      if (stands === 'away') continue;
+      if (stands === 'elsewhere') {
+        this.changes.begin();
+        this.#steps.begin();
+        if (this.settling.steppedC < 0) this.poured = { untilC: this.#peakC - boilsAgainC };
+        this.#peakC = -Infinity;
+      }
+      for (let i = was; i < this.settling.seconds.length; i += 1) this.#watch(i);
+    }
+  }
+
+  #watch(i: number): void {
+    const { seconds, celsius } = this.settling;
+    const [second, here] = [seconds[i]!, celsius[i]!];
+    const noise = this.#noiseC;
+    if (i > 0) this.#warmth += ((here + celsius[i - 1]!) / 2 - roomC) * (second - seconds[i - 1]!);
+    if (!this.#scale) {
+      const earlier = celsius[Math.max(0, i - 5)]!;
+      const turn = !this.core ? leastTurn : here < earlier - 2 * noise ? turnOfCore : Infinity;
+      this.changes.add(second, here, noise, turn);
+      return;
+    }
+    // As heat taken up and lost: that grows in a straight line, whatever the temperature does.
+    const fell = this.#peakC - here > 3 * noise;
+    if (!fell) this.#peakC = Math.max(this.#peakC, here);
+    const stood = fell ? this.#peakC : here;
+    const reach = Math.max(0.3, noise);
+    const { joulesAt } = this.#scale;
+    const perDegree = (joulesAt(stood + reach) - joulesAt(stood - reach)) / (2 * reach);
+    const heat =
+      (joulesAt(stood + reach) + joulesAt(stood - reach)) / 2 -
+      (fell ? this.#scale.joulesPerDegreeAt(30) * (this.#peakC - here) : 0);
+    // Between readings far apart it may come to the boil unseen.
+    const before = i > 0 ? celsius[i - 1]! : here;
+    const off = Math.abs(here - this.#boilingC);
+    const atBoil = off < atTheBoilC || (before < this.#boilingC && here > this.#boilingC);
+    const was = this.#steps.start;
+    this.#steps.add(second, here, noise, Infinity);
+    this.changes.add(
+      second,
+      heat + smallPanLossWPerK * this.#warmth,
+      perDegree * noise,
+      atBoil ? Infinity : off < nearTheBoilC ? turnNearTheBoil : leastTurn,
+    );
+    if (this.#steps.start > Math.max(was, this.changes.start)) this.changes.beginAt(this.#steps.start);
+  }
+}
