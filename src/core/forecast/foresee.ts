@@ -34,9 +34,9 @@ const pouredSpreads = { ...touchedSpreads, pouredIn: { likely: 0.3, sd: 0.3 } };
 
 const watches = new WeakMap<Trace, { batch: SyrupBatch | null; watch: PanWatch }>();
 
-function watchOf(trace: Trace, { batch, core }: Pan): PanWatch {
+function watchOf(trace: Trace, { batch, core }: Pan, nowS: number): PanWatch {
   const known = watches.get(trace);
-  if (known && known.batch === batch && known.watch.holds) return known.watch;
+  if (known && known.batch === batch && known.watch.holdsAt(nowS)) return known.watch;
   const watch = new PanWatch(trace, batch, core);
   watches.set(trace, { batch, watch });
   return watch;
@@ -46,10 +46,10 @@ function watchOf(trace: Trace, { batch, core }: Pan): PanWatch {
  * Time until a pan shows a temperature, by what it has done since it was last touched. Readings from before a change count no
  * more, and those of a thermometer that was out never; where too little has been seen since, nothing is said.
  *
- * @param nowS the present moment on the trace’s clock, s; later than that of the call before
+ * @param nowS the present moment on the trace’s clock, s; asked again and again of a trace that grows, only what is new is read
  */
 export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): Foreseen {
-  const watch = watchOf(trace, pan);
+  const watch = watchOf(trace, pan, nowS);
   watch.readTo(nowS);
   const { settling, changes } = watch;
   const told = {
@@ -73,9 +73,7 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
 
 function forecastBy(pan: Pan, spreads: SyrupSpreads, trace: Trace, targetC: number, nowS: number): Forecast {
   const { batch, boilingC, steams } = pan;
-  if (batch && targetC > boilingC) {
-    const forecast = forecastSyrup(trace, batch, targetC, nowS, spreads);
-    if (forecast.kind !== 'not-approaching') return forecast;
-  }
+  // What the heat of a syrup never gets it to, no curve through its temperature does.
+  if (batch && targetC > boilingC) return forecastSyrup(trace, batch, targetC, nowS, spreads);
   return timeToTarget(trace, targetC, nowS, undefined, steams ? boilingC : undefined);
 }

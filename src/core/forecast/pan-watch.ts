@@ -10,6 +10,8 @@ import { ChangeWatch, readingSpreadC, Settling, type Trace } from '../trace';
 
 /** Readings by which the spread of one is told, and no less than this is believed, °C. */
 const [spreadReadings, leastSpreadC] = [60, 0.1];
+/** Readings by eye to 5 °F tell a kink of the pan from none of their own no more, °C. */
+const coarseC = 0.6;
 /** What was cooled by something poured in boils again so near to where it was, °C. */
 const boilsAgainC = 4;
 /** A kink counts from this share of the slope on; where a syrup comes to the boil it makes one by itself. */
@@ -54,9 +56,14 @@ export class PanWatch {
     this.#boilingC = batch ? boilingOf(batch) : Infinity;
   }
 
-  /** Whether what was seen of it is still there. */
-  get holds(): boolean {
-    return (this.#trace.rewritten ?? 0) === this.#rewritten && this.#trace.seconds.length >= this.#read;
+  /** Whether what was seen of it is still there, and none of it is of later than a moment. */
+  holdsAt(nowS: number): boolean {
+    const { seconds, rewritten = 0 } = this.#trace;
+    return (
+      rewritten === this.#rewritten &&
+      seconds.length >= this.#read &&
+      (this.#read === 0 || seconds[this.#read - 1]! <= nowS)
+    );
   }
 
   /** Reads what has come in up to a moment. */
@@ -87,12 +94,14 @@ export class PanWatch {
 
   #watch(i: number): void {
     const { seconds, celsius } = this.settling;
+    const told = this.#noiseC < coarseC;
     const [second, here] = [seconds[i]!, celsius[i]!];
     const noise = this.#noiseC;
     if (i > 0) this.#warmth += ((here + celsius[i - 1]!) / 2 - roomC) * (second - seconds[i - 1]!);
     if (!this.#scale) {
       const earlier = celsius[Math.max(0, i - 5)]!;
-      const turn = !this.core ? leastTurn : here < earlier - 2 * noise ? turnOfCore : Infinity;
+      const mayTell = told && (!this.core || here < earlier - 2 * noise);
+      const turn = mayTell ? (this.core ? turnOfCore : leastTurn) : Infinity;
       this.changes.add(second, here, noise, turn);
       return;
     }
@@ -116,8 +125,9 @@ export class PanWatch {
       second,
       heat + smallPanLossWPerK * this.#warmth,
       perDegree * noise,
-      atBoil ? Infinity : off < nearTheBoilC ? turnNearTheBoil : leastTurn,
+      atBoil || !told ? Infinity : off < nearTheBoilC ? turnNearTheBoil : leastTurn,
     );
-    if (this.#steps.start > Math.max(was, this.changes.start)) this.changes.beginAt(this.#steps.start);
+    if (told && this.#steps.start > Math.max(was, this.changes.start))
+      this.changes.beginAt(this.#steps.start);
   }
 }

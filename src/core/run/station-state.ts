@@ -1,6 +1,7 @@
 import { formatTemperature } from '../format';
 import type { Medium, Response, StationStep, Target } from '../practical';
-import { forecastSyrup, sugarStageAt } from '../sugar';
+import { foresee, type Foreseen } from '../forecast';
+import { sugarStageAt } from '../sugar';
 import {
   boilingLevel,
   findJumps,
@@ -8,7 +9,6 @@ import {
   indexAt,
   presentPlateau,
   robustSlope,
-  timeToTarget,
   windowOf,
   type Forecast,
   type Jump,
@@ -53,6 +53,10 @@ export interface StationState {
   words: string;
   plateau: Plateau | null;
   forecast: Forecast | null;
+  /** Since when its readings go as they go now, ms on the run’s clock, where that is not long ago; null: all along. */
+  changedAt: number | null;
+  /** The thermometer is out of the pan just now, or something cold has gone in. */
+  away: boolean;
   phase: StationPhase;
   countdown: Countdown | null;
   /** Seconds since anything was logged here; null for nothing yet. */
@@ -62,6 +66,8 @@ export interface StationState {
   measured: { response: Response; cell: ResultCell }[];
 }
 
+/** So long it is worth a word that something was done, s. */
+const freshS = 300;
 /** “Soon” is less than this ahead: time to have the next thing in hand, s. */
 export const soonS = 60;
 /** A target is passed when a reading is this far beyond it, °C. */
@@ -89,7 +95,7 @@ export function stationState(
   const shown = watch ?? watches.at(-1) ?? null;
   const trace = notes.readings.get(shown?.probe ?? 1);
   const medium = shown?.medium ?? plan.thermometers[0]?.in ?? null;
-  const thermal =
+  const { changedS, ...thermal } =
     trace && trace.seconds.length > 0
       ? thermalState({ own, medium, boilingC: setting.boilingC }, trace, target, nowS)
       : noThermal;
@@ -107,6 +113,7 @@ export function stationState(
     target,
     second: secondThermometer(notes, shown?.probe ?? 1, plan.thermometers.length, nowS),
     ...thermal,
+    changedAt: changedS === null || nowS - changedS > freshS ? null : notebook.zeroMs + 1000 * changedS,
     phase:
       step === null
         ? 'finished'
@@ -146,8 +153,8 @@ interface Pan {
 
 type Thermal = Pick<
   StationState,
-  'reading' | 'inAMinuteC' | 'words' | 'plateau' | 'forecast' | 'phase' | 'jump'
->;
+  'reading' | 'inAMinuteC' | 'words' | 'plateau' | 'forecast' | 'away' | 'phase' | 'jump'
+> & { changedS: number | null };
 
 const noThermal: Thermal = {
   reading: null,
@@ -155,6 +162,8 @@ const noThermal: Thermal = {
   words: 'no reading yet',
   plateau: null,
   forecast: null,
+  changedS: null,
+  away: false,
   phase: 'not-started',
   jump: null,
 };
@@ -166,7 +175,8 @@ function thermalState(pan: Pan, trace: Trace, target: Target | null, nowS: numbe
   const line = robustSlope(recent);
   const plateau = presentPlateau(trace, nowS, pan.medium === 'syrup' ? boilingLevel : foodLevel);
   const rising = target === null || reachedByHeating(pan.medium, pan.boilingC, target.localC, trace.celsius);
-  const forecast = target === null ? null : forecastTo(pan, trace, target.localC, rising, nowS);
+  const foreseen = target === null ? null : foreseenAt(pan, trace, target.localC, rising, nowS);
+  const forecast = foreseen?.forecast ?? null;
   const beyond = target === null ? 0 : rising ? celsius - target.localC : target.localC - celsius;
   const phase: StationPhase =
     target !== null && beyond > passedC
@@ -183,18 +193,27 @@ function thermalState(pan: Pan, trace: Trace, target: Target | null, nowS: numbe
     words: wordsFor(pan, celsius, plateau, line && line.low * line.high > 0 ? line.slope : 0),
     plateau,
     forecast,
+    changedS: foreseen?.changedS ?? null,
+    away: foreseen?.away ?? false,
     phase,
     jump: jumps.at(-1) ?? null,
   };
 }
 
-function forecastTo(pan: Pan, trace: Trace, targetC: number, rising: boolean, nowS: number): Forecast {
-  const { syrup } = pan.own;
-  if (syrup && pan.medium === 'syrup' && rising && targetC > pan.boilingC) {
-    const forecast = forecastSyrup(trace, syrup, targetC, nowS);
-    if (forecast.kind !== 'not-approaching') return forecast;
-  }
-  return timeToTarget(trace, targetC, nowS);
+function foreseenAt(pan: Pan, trace: Trace, targetC: number, rising: boolean, nowS: number): Foreseen {
+  const { own, medium, boilingC } = pan;
+  const inSyrup = medium === 'syrup' && rising && targetC > boilingC;
+  return foresee(
+    {
+      batch: inSyrup ? own.syrup : null,
+      boilingC,
+      steams: rising && medium === 'water',
+      core: medium === 'core' || medium === 'food',
+    },
+    trace,
+    targetC,
+    nowS,
+  );
 }
 
 /** Margin about local boiling within which a level syrup is boiling its water off, °C. */

@@ -1,4 +1,4 @@
-import { WeightedEquations } from '../numeric';
+import { medianOf, WeightedEquations } from '../numeric';
 
 /** Readings after a change that are tried: a large change shows in few, a small one in many. */
 const afters = [3, 4, 5, 7, 10, 14, 20, 28, 40];
@@ -10,6 +10,8 @@ const [wanted, fewReadings] = [36, 12];
 const [restless, restlessS] = [3, 150];
 /** Its level steps by so many spreads: less is the weather in a pan. */
 const levelSpreads = 5;
+/** A leap between two readings is so many spreads. */
+const leapSpreads = 6;
 
 interface Piece {
   rss: number;
@@ -96,6 +98,14 @@ export class ChangeWatch {
     this.beginAt(best.at);
   }
 
+  /** Whether it leaps from one reading to the next, far more than its neighbours do: a corner that is rounded does not. */
+  #leaps(from: number, to: number, at: number): boolean {
+    const moved = (i: number) => Math.abs(this.#values[i]! - this.#values[i - 1]!);
+    const others: number[] = [];
+    for (let i = from + 1; i < to; i += 1) if (i !== at) others.push(moved(i));
+    return moved(at) > leapSpreads * this.#sds[at]! + 2 * medianOf(others);
+  }
+
   /** Whether something between two readings kinks by itself. */
   #blind(from: number, to: number): boolean {
     if (this.onlySteps) return false;
@@ -105,6 +115,7 @@ export class ChangeWatch {
 
   /** How surely it goes otherwise from a reading on than before it; 0: not worth a word. */
   #breakAt(from: number, to: number, at: number): number {
+    if (this.onlySteps && !this.#leaps(from, to, at)) return 0;
     const one = this.#fit(from, to, at, this.onlySteps ? 'kink' : 'smooth');
     const two = this.#fit(from, to, at, 'both');
     if (!one || !two) return 0;

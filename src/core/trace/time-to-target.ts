@@ -38,8 +38,8 @@ const horizonS = 4 * 3600;
 const fallingC = 2;
 /** Rooms warm, windows open, a skin forms: what cools keeps to its curve so much less than what is heated. */
 const looseInCooling = 2;
-/** Of what cools nothing is said of a moment farther off than so much of what was seen of it. */
-const aheadOfCooling = 0.7;
+/** Of what cools nothing is said of a moment farther off than this, s, and than so much of what was seen of it. */
+const [soonS, aheadOfCooling] = [180, 0.7];
 /** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
 const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
 /** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
@@ -106,7 +106,7 @@ export function timeToTarget(
   const whole = windowOf(trace, nowS - oldestS, nowS, most);
   // What cools bends for as long as it is warm: only a long stretch of it tells towards what.
   const falls = surroundings === undefined && whole.celsius.at(-1)! < whole.celsius[0]! - fallingC;
-  const recent = run ?? (falls ? whole : latest);
+  const recent = falls ? whole : (run ?? latest);
   const candidates = fitsOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
   const allWeight = candidates.reduce((sum, one) => sum + one.weight, 0);
@@ -131,7 +131,8 @@ export function timeToTarget(
   if (surroundings === undefined && speedingUp < beginning && gap / slope > nearBy * span) {
     return { kind: 'not-yet' };
   }
-  if (falls && gap / slope > aheadOfCooling * span) return { kind: 'not-yet' };
+  const soon = Math.max(soonS, aheadOfCooling * span);
+  if (falls && gap / slope > soon) return { kind: 'not-yet' };
   // The forecast itself goes on as the readings do; the interval allows for a curve that slows down yet.
   const median = shareBelow(
     likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),

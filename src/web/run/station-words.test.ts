@@ -7,6 +7,8 @@ const state = (patch: Partial<StationState>) =>
     target: { seaLevelC: 150, localC: 146, shifted: true },
     reading: { celsius: 140, ageS: 1 },
     forecast: null,
+    changedAt: null,
+    away: false,
     phase: 'working',
     ...patch,
   }) as StationState;
@@ -18,6 +20,20 @@ describe('what a card says about its target', () => {
     [{ forecast: { kind: 'reaching', seconds: 900, low: 700, high: null } }, 'in 15 min', '12 min or more'],
     [{ forecast: { kind: 'not-approaching' } }, 'not nearing its target', ''],
     [{ forecast: { kind: 'not-yet' } }, 'too early to say when', ''],
+    [
+      {
+        forecast: { kind: 'reaching', seconds: 41, low: 33, high: 48 },
+        changedAt: Date.UTC(2026, 0, 12, 12, 40),
+      },
+      'in 41 s',
+      '33 to 48 s; goes otherwise since 12:40',
+    ],
+    [
+      { forecast: { kind: 'not-yet' }, changedAt: Date.UTC(2026, 0, 12, 12, 40) },
+      'too early to say when',
+      'goes otherwise since 12:40',
+    ],
+    [{ forecast: { kind: 'not-yet' }, away: true }, 'out of the pan?', 'too early to say when'],
     [{ phase: 'at-target' }, 'at target now', ''],
     [{ phase: 'past-target', reading: { celsius: 149.2, ageS: 1 } }, 'over by 3.2', ''],
     [{ forecast: { kind: 'too-few-readings' } }, '', ''],

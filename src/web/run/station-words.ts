@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { formatClock, formatDuration, formatNumber } from '../../core/format';
 import type { Countdown, StationState } from '../../core/run';
 import type { Forecast } from '../../core/trace';
@@ -17,6 +18,10 @@ function intervalWords(low: number, high: number): string {
   return `${minutes(low)} to ${minutes(high)} min`;
 }
 
+/** “goes otherwise since 12:40”: the heat was turned, a lid put on, another thermometer taken. */
+const changedWords = ({ changedAt }: StationState): string =>
+  changedAt === null ? '' : `goes otherwise since ${format(changedAt, 'HH:mm')}`;
+
 /** What the line under the number says about target and time. */
 export function targetWords(state: StationState, unit: 'C' | 'F'): { strong: string; soft: string } {
   const { target, reading, forecast } = state;
@@ -26,8 +31,10 @@ export function targetWords(state: StationState, unit: 'C' | 'F'): { strong: str
   }
   if (state.phase === 'at-target') return { strong: 'at target now', soft: '' };
   const words = forecastWords(forecast);
-  if (words) return { strong: words.time, soft: words.interval };
-  if (forecast?.kind === 'not-yet') return { strong: 'too early to say when', soft: '' };
+  const changed = changedWords(state);
+  if (words) return { strong: words.time, soft: [words.interval, changed].filter(Boolean).join('; ') };
+  if (state.away) return { strong: 'out of the pan?', soft: 'too early to say when' };
+  if (forecast?.kind === 'not-yet') return { strong: 'too early to say when', soft: changed };
   if (forecast?.kind === 'not-approaching') return { strong: 'not nearing its target', soft: '' };
   return { strong: '', soft: '' };
 }
