@@ -15,8 +15,10 @@ const coarseC = 0.6;
 /** What was cooled by something poured in boils again so near to where it was, °C. */
 const boilsAgainC = 4;
 /** A kink counts from this share of the slope on; where a syrup comes to the boil it makes one by itself. */
-const [leastTurn, turnOfCore, turnNearTheBoil] = [0.2, 0.35, 0.45];
-const [atTheBoilC, nearTheBoilC] = [2, 4];
+const [leastTurn, turnOfCore, turnNearTheBoil] = [0.2, 0.35, 0.4];
+/** It is coming to the boil from so near to it, °C, for so long, s. */
+const [comesToBoilC, comesToBoilS] = [2.5, 110];
+const nearTheBoilC = 4;
 
 /** Where a batch begins to boil, °C. */
 const boilingOf = (batch: SyrupBatch) =>
@@ -38,6 +40,8 @@ export class PanWatch {
   #rewritten: number;
   #noiseC = leastSpreadC;
   #peakC = -Infinity;
+  /** When it first came near to the boil, s; null: not yet. */
+  #nearBoilS: number | null = null;
   /** Kelvin-seconds above the room so far. */
   #warmth = 0;
   /** Something cold went in: how much water nobody knows until it boils again, at about so many °C; null: nothing did. */
@@ -118,7 +122,10 @@ export class PanWatch {
     // Between readings far apart it may come to the boil unseen.
     const before = i > 0 ? celsius[i - 1]! : here;
     const off = Math.abs(here - this.#boilingC);
-    const atBoil = off < atTheBoilC || (before < this.#boilingC && here > this.#boilingC);
+    if (here >= this.#boilingC - comesToBoilC) this.#nearBoilS ??= second;
+    const atBoil =
+      (this.#nearBoilS !== null && second - this.#nearBoilS < comesToBoilS) ||
+      (before < this.#boilingC && here > this.#boilingC);
     const was = this.#steps.start;
     this.#steps.add(second, here, noise, Infinity);
     this.changes.add(

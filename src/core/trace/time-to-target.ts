@@ -1,5 +1,7 @@
 import type { Source } from '../working';
+import { passed } from './passed';
 import { divisionOfReadings, readingSpreadC } from './reading-spread';
+import { steamed } from './steaming';
 import { windowOf, type Trace } from './trace';
 
 /** When a trace will reach a temperature, counted from now. */
@@ -304,37 +306,6 @@ function arrivalsOf(
   return out;
 }
 
-/** Shares of its heat that an open pan loses as steam at the boil, and how likely each is (teaching values, from memory). */
-const steaming: readonly (readonly [share: number, weight: number])[] = [
-  [0, 0.4],
-  [0.1, 0.24],
-  [0.22, 0.2],
-  [0.36, 0.16],
-];
-/** Pressure of water vapour, as a share of that at the boil (Magnus; exact enough for a share). */
-const vapourShare = (celsius: number, boilingC: number) =>
-  Math.exp((17.27 * celsius) / (celsius + 237.7) - (17.27 * boilingC) / (boilingC + 237.7));
-
-/** Arrivals of a pan that steams the more the hotter it gets: what it loses now is in its slope, what is to come is not. */
-function steamed(
-  arrivals: readonly [seconds: number, weight: number][],
-  fromC: number,
-  toC: number,
-  boilingC: number,
-): [seconds: number, weight: number][] {
-  const steps = 12;
-  const now = vapourShare(fromC, boilingC);
-  return steaming.flatMap(([share, weight]) => {
-    let longer = 0;
-    for (let i = 0; i < steps; i += 1) {
-      const celsius = fromC + ((i + 0.5) / steps) * (toC - fromC);
-      const left = (1 - share * vapourShare(celsius, boilingC)) / (1 - share * now);
-      longer += 1 / (steps * Math.max(0.05, left));
-    }
-    return arrivals.map(([seconds, own]): [number, number] => [seconds * longer, own * weight]);
-  });
-}
-
 /** The moment by which a share of the arrivals is in. */
 function shareBelow(arrivals: [seconds: number, weight: number][], share: number): number {
   const sorted = [...arrivals].sort(([a], [b]) => a - b);
@@ -345,15 +316,4 @@ function shareBelow(arrivals: [seconds: number, weight: number][], share: number
     if (sum >= share * whole) return Math.max(0, seconds);
   }
   return Infinity;
-}
-
-/** Whether the trace came from this side of the target and its last few readings lie beyond it, as it is heading. */
-function passed(trace: Trace, targetC: number, heading: number, slack: number): boolean {
-  const n = trace.celsius.length;
-  const aheadBy = (i: number) => (trace.celsius[i]! - targetC) * heading;
-  let beyond = 0;
-  for (let i = Math.max(0, n - 3); i < n; i += 1) if (aheadBy(i) >= -slack) beyond += 1;
-  if (beyond < Math.min(2, n)) return false;
-  for (let i = 0; i < n; i += 1) if (aheadBy(i) < -slack) return true;
-  return false;
 }
