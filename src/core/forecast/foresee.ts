@@ -17,7 +17,10 @@ export interface Pan {
 /** When a pan will be there, and what was seen on the way. */
 export interface Foreseen {
   forecast: Forecast;
-  /** Since when it goes as it goes now, s: the heat was turned, a lid put on, something poured in; null: all along. */
+  /**
+   * Since when it goes as it goes now, s: the heat was turned, a lid put on, something poured in; null: all along, or the
+   * readings are too far apart to tell a moment.
+   */
   changedS: number | null;
   /** The thermometer is out just now, or something cold has gone in. */
   away: boolean;
@@ -31,6 +34,13 @@ const [leastReadings, leastS] = [5, 16];
 const touchedSpreads = { ...lessonSpreads, narrowed: 0.8, rate: 0.06, offsetC: 1.2 };
 /** Cold cream in a syrup: about so much of its water as was weighed, give or take. */
 const pouredSpreads = { ...touchedSpreads, pouredIn: { likely: 0.3, sd: 0.3 } };
+
+/** Readings no farther apart than this, s, tell a moment; of those by hand a change is only taken into account. */
+const closeS = 15;
+const isClose = (seconds: readonly number[]) => {
+  const of = Math.min(6, seconds.length - 1);
+  return of > 0 && (seconds.at(-1)! - seconds.at(-1 - of)!) / of <= closeS;
+};
 
 const watches = new WeakMap<Trace, { batch: SyrupBatch | null; watch: PanWatch }>();
 
@@ -53,7 +63,7 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
   watch.readTo(nowS);
   const { settling, changes } = watch;
   const told = {
-    changedS: changes.changed ? (changes.seconds[changes.start] ?? null) : null,
+    changedS: changes.changed && isClose(changes.seconds) ? (changes.seconds[changes.start] ?? null) : null,
     away: settling.isAway,
     wild: settling.wild,
   };
