@@ -44,9 +44,13 @@ const isClose = (seconds: readonly number[]) => {
 
 const watches = new WeakMap<Trace, { batch: SyrupBatch | null; watch: PanWatch }>();
 
+/** A station that chooses its own amounts has its batch worked out anew each time; it is the same batch all the same. */
+const isSame = (one: SyrupBatch | null, other: SyrupBatch | null): boolean =>
+  one === other || (one !== null && other !== null && JSON.stringify(one) === JSON.stringify(other));
+
 function watchOf(trace: Trace, { batch, core }: Pan, nowS: number): PanWatch {
   const known = watches.get(trace);
-  if (known && known.batch === batch && known.watch.holdsAt(nowS)) return known.watch;
+  if (known && isSame(known.batch, batch) && known.watch.holdsAt(nowS)) return known.watch;
   const watch = new PanWatch(trace, batch, core);
   watches.set(trace, { batch, watch });
   return watch;

@@ -1,11 +1,13 @@
 import { medianOf, WeightedEquations } from '../numeric';
 
 /** Readings after a change that are tried: a large change shows in few, a small one in many. */
-const afters = [3, 4, 5, 7, 10, 14, 20, 28, 40];
+const afters = [3, 5, 8, 14, 24, 40];
 /** Readings before it that are looked at: at least so many, and so many times those after. */
 const [leastBefore, timesBefore] = [7, 2.5];
 /** By how much two pieces must be likelier than one (twice the logarithm), for a few readings by more. */
 const [wanted, fewReadings] = [36, 12];
+/** Seconds between two looks. */
+const lookEveryS = 5;
 /** So many changes, each so soon after the one before, s, are restlessness. */
 const [restless, restlessS] = [3, 150];
 /** Its level steps by so many spreads: less is the weather in a pan. */
@@ -28,6 +30,7 @@ export class ChangeWatch {
   readonly #sds: number[] = [];
   /** A kink at a reading counts where it changes the slope by this share of itself. */
   readonly #turns: number[] = [];
+  #lookedS = -Infinity;
   /** The first reading of each piece after the first, in order. */
   readonly #starts: number[] = [];
 
@@ -69,9 +72,10 @@ export class ChangeWatch {
     this.#sds.push(sd);
     this.#turns.push(turn);
     const end = this.seconds.length;
+    // Looking takes longer than reading: often enough to see it soon.
+    if (second - this.#lookedS < lookEveryS) return;
+    this.#lookedS = second;
     if (turn === Infinity && !this.onlySteps) return;
-    // Many readings a minute tell no more than every other of them.
-    if (end % 2 === 1 && end > 20 && second - this.seconds[end - 20]! < 60) return;
     this.#look(end);
   }
 

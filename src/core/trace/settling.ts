@@ -2,6 +2,8 @@ import { medianOf } from '../numeric';
 
 /** A reading that leaves its line by so much, °C, or so many spreads, and faster than so much a second, is no pan’s. */
 const [wildC, wildSpreads, wildCPerS] = [2.5, 8, 0.35];
+/** Readings by eye to 5 °F leave their line by themselves, °C. */
+const coarseC = 0.6;
 /** Back where it would have been: so near, °C or spreads. */
 const [backC, backSpreads] = [1.2, 5];
 /** Away for longer than this, or steady elsewhere for so long, s, it is elsewhere. */
@@ -66,7 +68,8 @@ export class Settling {
       this.#line = lineThrough(this.seconds, this.celsius);
       const off = Math.abs(celsius - this.#line.at(second));
       const gap = Math.max(1, second - this.seconds.at(-1)!);
-      if (off > Math.max(wildC, wildSpreads * noise) && off / gap >= wildCPerS) {
+      const wild = noise < coarseC && off > Math.max(wildC, wildSpreads * noise);
+      if (wild && off / gap >= wildCPerS) {
         this.#away.push({ second, celsius });
         return 'away';
       }
