@@ -188,7 +188,7 @@ export const heatSigns = {
     (hottest(sentence) <= -10 && hottest(sentence) > -Infinity),
   pressure: (sentence) =>
     word(
-      'pressure (?:cook\\w*|cann\\w+|vessel|valve|pot|fryer)|multi ?cookers?|autoclave\\w*|under pressure|siphons?|syphons?|cream whipper|whipping siphon|nitrous|gas cartridges?|chargers?|co2 cartridge|soda stream|carbonat\\w*|pressuris\\w*|pressuriz\\w*',
+      'pressure (?:cook\\w*|cann\\w+|vessel|valve|pot|fryer)|multi ?cookers?|autoclave\\w*|under pressure|siphons?|syphons?|cream whipper|whipping siphon|nitrous|gas cartridges?|chargers?|co2 cartridge|carbonat\\w*|pressuris\\w*|pressuriz\\w*',
     ).test(sentence.replaceAll(/\b(bi|sodium |calcium |potassium )carbonat\w*/gu, ' ')) ||
     near(
       'pressure',
