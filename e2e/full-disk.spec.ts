@@ -75,7 +75,11 @@ class SmallDisk {
 
 /** Whether this machine lets anyone make a disk of their own: some are shut against it. */
 const canMakeDisks =
-  spawnSync('unshare', ['--user', '--map-root-user', '--mount', 'true'], { stdio: 'ignore' }).status === 0;
+  spawnSync(
+    'unshare',
+    ['--user', '--map-root-user', '--mount', 'sh', '-c', 'mount -t tmpfs none /mnt && command -v nsenter'],
+    { stdio: 'ignore' },
+  ).status === 0;
 
 /** Brings the database to a place where it can be opened from here. */
 function copyOut({ outside, folder }: SmallDisk) {

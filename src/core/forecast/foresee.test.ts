@@ -59,6 +59,21 @@ describe('what is done to a pan on the way', () => {
     expect(Math.abs(back.forecast.seconds - 300)).toBeLessThan(20);
   });
 
+  it('a pan that runs away upwards is never taken for a thermometer in the air, and one that is nearly there is called', () => {
+    // From 0.1 to 1.5 °C a second: sugar over a flame that was turned full on.
+    const fast = (s: number) => 20 + 0.1 * s + (s > 200 ? 1.4 * (s - 200) : 0);
+    for (const now of [212, 216, 220, 232]) {
+      const seen = foresee(water, readings(fast, now), fast(now) + 20, now);
+      expect(seen.away, String(now)).toBe(false);
+      expect(seen.wild).toEqual([]);
+    }
+    const near = foresee(water, readings(fast, 212), fast(212) + 8, 212).forecast;
+    if (near.kind !== 'reaching') throw new Error(near.kind);
+    // Really 8 / 1.5 = 5 s.
+    expect(near.low).toBeLessThan(5.4);
+    expect(near.high!).toBeGreaterThan(5.3);
+  });
+
   it('is the same asked reading by reading and asked once, and of an earlier moment knows nothing of the later', () => {
     const whole = readings((s) => 20 + 0.1 * s + (s > 200 ? 0.1 * (s - 200) : 0), 320);
     const growing = { seconds: [] as number[], celsius: [] as number[] };

@@ -66,8 +66,10 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
   const watch = watchOf(trace, pan, nowS);
   watch.readTo(nowS);
   const { settling, changes } = watch;
+  // A hob that cycles goes on cycling: that is no news, and the fit knows of it.
+  const touched = changes.changed && !changes.isRestless;
   const told = {
-    changedS: changes.changed && isClose(changes.seconds) ? (changes.seconds[changes.start] ?? null) : null,
+    changedS: touched && isClose(changes.seconds) ? (changes.seconds[changes.start] ?? null) : null,
     away: settling.isAway,
     wild: settling.wild,
   };
@@ -77,12 +79,25 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
     celsius: settling.celsius.slice(changes.start),
   };
   const span = since.seconds.length === 0 ? 0 : nowS - since.seconds[0]!;
-  if (changes.changed && (since.seconds.length < leastReadings || span < leastS))
-    return { ...told, forecast: { kind: 'not-yet' } };
+  if (touched && (since.seconds.length < leastReadings || span < leastS))
+    return { ...told, forecast: soonAnyway(since, targetC, nowS) };
   const coldYet = watch.poured !== null && since.celsius.at(-1)! < watch.poured.untilC;
   if (pan.batch && coldYet) return { ...told, forecast: { kind: 'not-yet' } };
-  const spreads = watch.poured ? pouredSpreads : changes.changed ? touchedSpreads : lessonSpreads;
+  const spreads = watch.poured ? pouredSpreads : touched ? touchedSpreads : lessonSpreads;
   return { ...told, forecast: forecastBy(pan, spreads, since, targetC, nowS) };
+}
+
+/** So near, s, hands must be ready whatever was just done: it may come this many times sooner, or later. */
+const [nearS, timesOff] = [60, 4];
+
+/** Just after a change nothing is known of when, but for what is there nearly now: of that a warning is better than silence. */
+function soonAnyway({ seconds, celsius }: Trace, targetC: number, nowS: number): Forecast {
+  const last = seconds.length - 1;
+  if (last < 2) return { kind: 'not-yet' };
+  const rate = (celsius[last]! - celsius[last - 2]!) / (seconds[last]! - seconds[last - 2]!);
+  const left = (targetC - celsius[last]!) / rate - (nowS - seconds[last]!);
+  if (!(left > 0 && left < nearS)) return { kind: 'not-yet' };
+  return { kind: 'reaching', seconds: left, low: left / timesOff, high: left * timesOff };
 }
 
 function forecastBy(pan: Pan, spreads: SyrupSpreads, trace: Trace, targetC: number, nowS: number): Forecast {

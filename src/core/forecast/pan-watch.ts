@@ -1,5 +1,7 @@
 import {
+  fallenBy,
   heatScaleOf,
+  heatShown,
   roomC,
   smallPanLossWPerK,
   syrupBoilingC,
@@ -87,8 +89,8 @@ export class PanWatch {
       const stands = this.settling.add(seconds[this.#read]!, celsius[this.#read]!);
       if (stands === 'away') continue;
       if (stands === 'elsewhere') {
-        this.changes.begin();
-        this.#steps.begin();
+        this.changes.beginAt();
+        this.#steps.beginAt();
         if (this.settling.steppedC < 0) this.poured = { untilC: this.#peakC - boilsAgainC };
         this.#peakC = -Infinity;
       }
@@ -110,15 +112,9 @@ export class PanWatch {
       return;
     }
     // As heat taken up and lost: that grows in a straight line, whatever the temperature does.
-    const fell = this.#peakC - here > 3 * noise;
+    const fell = this.#peakC - here > fallenBy * noise;
     if (!fell) this.#peakC = Math.max(this.#peakC, here);
-    const stood = fell ? this.#peakC : here;
-    const reach = Math.max(0.3, noise);
-    const { joulesAt } = this.#scale;
-    const perDegree = (joulesAt(stood + reach) - joulesAt(stood - reach)) / (2 * reach);
-    const heat =
-      (joulesAt(stood + reach) + joulesAt(stood - reach)) / 2 -
-      (fell ? this.#scale.joulesPerDegreeAt(30) * (this.#peakC - here) : 0);
+    const { heat, perDegree } = heatShown(this.#scale, here, fell ? this.#peakC : here, noise);
     // Between readings far apart it may come to the boil unseen.
     const before = i > 0 ? celsius[i - 1]! : here;
     const off = Math.abs(here - this.#boilingC);

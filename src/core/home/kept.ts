@@ -1,5 +1,5 @@
 import { itemOf } from '../batch';
-import { isRice, itemCalled, kindsOf, usedIn, type IngredientItem } from '../ingredients';
+import { idsIn, isRice, itemCalled, kindsOf, usedIn, type IngredientItem } from '../ingredients';
 import type { Ingredient, Plan } from '../practical';
 
 /** Hot enough to drive nearly all water off, °C. */
@@ -28,8 +28,6 @@ export const hasRice = (formula: readonly Named[]): boolean =>
     const item = itemOf(line);
     return item ? isRice(item) : riceSaid.test(line.name);
   });
-
-const idsIn = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
 
 /** Moist, and what it goes into keeps by the flour around it: eggs, what is poured, vegetables that are grated in. */
 const boundByFlour = idsIn(`

@@ -7,7 +7,8 @@ export type Diet = (typeof diets)[number];
 /** Whether an ingredient fits a diet; where makes differ it cannot be told, and a guess is never a yes. */
 export type DietVerdict = 'yes' | 'no' | 'cannot tell';
 
-const idsIn = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
+/** Ids in a text of words. */
+export const idsIn = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
 
 const flesh = ['meat', 'fish', 'shellfish'];
 const animalMarks = ['milk', 'eggs', 'fish', 'crustaceans', 'molluscs'];

@@ -10,7 +10,7 @@ export {
   type AllergenLaw,
 } from './allergens';
 export { isOfAnimals, isRice, spoilsWarm } from './of-animals';
-export { diets, dietsOf, dietVerdict, type Diet } from './diets';
+export { diets, dietsOf, idsIn, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
 export { itemsNamedIn, usedIn } from './in-sentences';
 export { packed } from './item';

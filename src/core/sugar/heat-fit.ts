@@ -9,7 +9,7 @@ export const roomC = 21;
 /** A plate takes about so long to warm, s. */
 const plateS = 90;
 /** So many spreads below what it was, a pan has cooled. */
-const fallenBy = 3;
+export const fallenBy = 3;
 /** Cycles that are looked for, s, and how little the readings may be apart against them. */
 const cyclesS = [40, 45, 50, 56, 63, 70, 78, 86, 90, 94, 104, 116, 130, 150, 175, 200];
 
@@ -125,6 +125,25 @@ function settle(rows: readonly Row[], spreads: SyrupSpreads, cycleS: number | nu
   };
 }
 
+/**
+ * Heat that a batch has taken up when it shows a temperature, J, and heat for a degree more, J/K.
+ *
+ * @param peakC the temperature it stood at, where it has cooled a little since
+ */
+export function heatShown(
+  scale: HeatScale,
+  hereC: number,
+  peakC: number,
+  noiseC: number,
+): { heat: number; perDegree: number } {
+  // Taken a little to both sides, so that a reading at the corner where boiling begins claims no precision.
+  const reach = Math.max(0.3, noiseC);
+  const [above, below] = [scale.joulesAt(peakC + reach), scale.joulesAt(peakC - reach)];
+  // It stands below its peak by its own warmth only: that of a degree at the cold end, where nothing boils.
+  const cooled = scale.joulesPerDegreeAt(30) * (peakC - hereC);
+  return { heat: (above + below) / 2 - cooled, perDegree: (above - below) / (2 * reach) };
+}
+
 function rowsOf(
   { seconds, celsius }: { seconds: readonly number[]; celsius: readonly number[] },
   { own, water, solids }: HeatScales,
@@ -135,20 +154,13 @@ function rowsOf(
   const noiseC = readingSpreadC({ seconds, celsius }, 0.25);
   const lossesAt = lossesOf(seconds, celsius, nowS);
   let peak = -Infinity;
-  // Warmth a degree, at the cold end of the scale where nothing boils.
-  const warmth = own.joulesPerDegreeAt(30);
-  // Taken a little to both sides, so that a reading at the corner where boiling begins claims no precision.
-  const reach = Math.max(0.3, noiseC);
   return seconds.map((at, i) => {
     const here = celsius[i]!;
     // A pan that has cooled a little is not back where it was on the way up: its water is gone. It stands below its peak
     // by its own warmth only.
     const fell = peak - here > fallenBy * noiseC;
     if (!fell && i >= 2) peak = Math.max(peak, celsius.slice(i - 2, i + 1).sort((a, b) => a - b)[1]!);
-    const stood = fell ? peak : here;
-    const perDegree = (own.joulesAt(stood + reach) - own.joulesAt(stood - reach)) / (2 * reach);
-    const heat =
-      (own.joulesAt(stood + reach) + own.joulesAt(stood - reach)) / 2 - (fell ? warmth * (peak - here) : 0);
+    const { heat, perDegree } = heatShown(own, here, fell ? peak : here, noiseC);
     const age = at - nowS;
     const row = new Array<number>(steadyUnknowns).fill(0);
     row[column.power] = age;

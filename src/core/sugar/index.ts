@@ -36,5 +36,5 @@ export {
   type SoluteDose,
 } from './solutes';
 export { heatScaleOf, type HeatScale } from './heat-to-go';
-export { roomC } from './heat-fit';
+export { fallenBy, heatShown, roomC } from './heat-fit';
 export { lessonSpreads, type SyrupSpreads } from './syrup-unknowns';

@@ -9,7 +9,7 @@ const [wanted, fewReadings] = [36, 12];
 /** Seconds between two looks. */
 const lookEveryS = 5;
 /** So many changes, each so soon after the one before, s, are restlessness. */
-const [restless, restlessS] = [3, 150];
+const [restless, restlessS] = [3, 240];
 /** Its level steps by so many spreads: less is the weather in a pan. */
 const levelSpreads = 5;
 /** A leap between two readings is so many spreads. */
@@ -41,14 +41,24 @@ export class ChangeWatch {
 
   /**
    * The first reading that goes as it goes now. Where it changes again and again within minutes (a hob that cycles, stirring
-   * that pauses) that is how it goes: then from the first of these changes on.
+   * that pauses) that is how it goes: then from before the first of these changes on.
    */
   get start(): number {
+    return this.#restlessFrom ?? this.#from;
+  }
+
+  /** It changes again and again. */
+  get isRestless(): boolean {
+    return this.#restlessFrom !== null;
+  }
+
+  /** The first reading before the first of many changes; null: it is not restless. */
+  get #restlessFrom(): number | null {
     const starts = this.#starts;
     let first = starts.length - 1;
     while (first > 0 && this.seconds[starts[first]!]! - this.seconds[starts[first - 1]!]! < restlessS)
       first -= 1;
-    return starts.length - first >= restless ? starts[first]! : this.#from;
+    return starts.length - first >= restless ? (starts[first - 1] ?? 0) : null;
   }
 
   /** Whether anything was found: else all of it goes as it began. */
@@ -79,13 +89,8 @@ export class ChangeWatch {
     this.#look(end);
   }
 
-  /** From the last reading on it is another thing. */
-  begin(): void {
-    this.beginAt(this.seconds.length);
-  }
-
-  /** From a reading on it is another thing. */
-  beginAt(index: number): void {
+  /** From a reading on it is another thing; left out: from the next one on. */
+  beginAt(index = this.seconds.length): void {
     if (index > this.#from) this.#starts.push(index);
   }
 

@@ -1,4 +1,4 @@
-import { medianOf } from '../numeric';
+import { robustSlope } from './robust-slope';
 
 /** A reading that leaves its line by so much, °C, or so many spreads, and faster than so much a second, is no pan’s. */
 const [wildC, wildSpreads, wildCPerS] = [2.5, 8, 0.35];
@@ -6,6 +6,10 @@ const [wildC, wildSpreads, wildCPerS] = [2.5, 8, 0.35];
 const coarseC = 0.6;
 /** Back where it would have been: so near, °C or spreads. */
 const [backC, backSpreads] = [1.2, 5];
+/** Readings that are wanted before one is judged by them. */
+const leastToJudge = 4;
+/** So many readings in a row above the line are a pan that runs away: in the air a thermometer never rises. */
+const runsAway = 2;
 /** Away for longer than this, or steady elsewhere for so long, s, it is elsewhere. */
 const [longestAwayS, steadyS] = [90, 20];
 /** Readings, and seconds, that the line is drawn through. */
@@ -14,25 +18,26 @@ const [lineReadings, lineS] = [12, 90];
 /** At once is so much of it between two readings. */
 const atOnce = 0.6;
 
+interface Away {
+  second: number;
+  celsius: number;
+}
+
 interface Line {
   slope: number;
   at(second: number): number;
 }
 
-/** The line through the last readings: its slope by the median of all pairs. */
+/** The line through the last readings. */
 function lineThrough(seconds: readonly number[], celsius: readonly number[]): Line {
-  const last = seconds.length - 1;
-  let from = last;
-  while (from > 0 && last - from < lineReadings - 1 && seconds[last]! - seconds[from]! < lineS) from -= 1;
-  const slopes: number[] = [];
-  for (let i = from; i < last; i += 1)
-    for (let j = i + 1; j <= last; j += 1)
-      if (seconds[j]! > seconds[i]!) slopes.push((celsius[j]! - celsius[i]!) / (seconds[j]! - seconds[i]!));
-  const slope = slopes.length === 0 ? 0 : medianOf(slopes);
-  const level = medianOf(
-    celsius.slice(from).map((one, i) => one - slope * (seconds[from + i]! - seconds[last]!)),
+  const last = seconds.at(-1)!;
+  const from = Math.max(
+    seconds.length - lineReadings,
+    seconds.findIndex((second) => last - second <= lineS),
   );
-  return { slope, at: (second) => level + slope * (second - seconds[last]!) };
+  const fitted = robustSlope({ seconds: seconds.slice(from), celsius: celsius.slice(from) });
+  const { slope, levelC } = fitted ?? { slope: 0, levelC: celsius.at(-1)! };
+  return { slope, at: (second) => levelC + slope * (second - last) };
 }
 
 /**
@@ -46,7 +51,9 @@ export class Settling {
   readonly wild: number[] = [];
   /** How far it last stepped, °C; 0: never. */
   steppedC = 0;
-  #away: { second: number; celsius: number }[] = [];
+  /** The first reading since it last stepped. */
+  #since = 0;
+  #away: Away[] = [];
   #line: Line | null = null;
 
   /** @param noiseC standard deviation of single readings */
@@ -59,13 +66,13 @@ export class Settling {
 
   /** @returns whether it stands elsewhere than it would have from this reading, or one just before it, on */
   add(second: number, celsius: number): 'on' | 'away' | 'elsewhere' {
-    if (this.seconds.length < 4) {
+    if (this.seconds.length - this.#since < leastToJudge) {
       this.#keep(second, celsius);
       return 'on';
     }
     const noise = this.noiseC();
     if (this.#away.length === 0) {
-      this.#line = lineThrough(this.seconds, this.celsius);
+      this.#line = lineThrough(this.seconds.slice(this.#since), this.celsius.slice(this.#since));
       const off = Math.abs(celsius - this.#line.at(second));
       const gap = Math.max(1, second - this.seconds.at(-1)!);
       const wild = noise < coarseC && off > Math.max(wildC, wildSpreads * noise);
@@ -77,34 +84,36 @@ export class Settling {
       return 'on';
     }
     const line = this.#line!;
+    this.#away.push({ second, celsius });
     const near = Math.max(
       backC,
       backSpreads * noise,
       0.1 * Math.abs(line.slope) * (second - this.seconds.at(-1)!),
     );
-    if (Math.abs(celsius - line.at(second)) <= near && this.#fellAtOnce(line)) {
-      // What fell at once and warmed again by and by was cooled: something cold went in.
-      const coldest = this.#away.reduce((least, one) => (one.celsius < least.celsius ? one : least));
-      this.steppedC = coldest.celsius - line.at(coldest.second);
-      this.wild.push(...this.#away.map((one) => one.second));
-      this.#away = [];
-      this.#keep(second, celsius);
-      return 'elsewhere';
-    }
     if (Math.abs(celsius - line.at(second)) <= near) {
-      this.wild.push(...this.#away.map((one) => one.second));
-      this.#away = [];
-      this.#keep(second, celsius);
-      return 'on';
+      // What fell at once and warmed again by and by was cooled: something cold went in.
+      const cooled = this.#fellAtOnce(line);
+      this.#goOnFrom(this.#away.length - 1, cooled ? line : null);
+      return cooled ? 'elsewhere' : 'on';
     }
-    this.#away.push({ second, celsius });
+    const above = this.#away.slice(-runsAway).filter((one) => one.celsius > line.at(one.second));
+    if (above.length === runsAway) {
+      const [one, other] = above as [Away, Away];
+      const rate = (other.celsius - one.celsius) / Math.max(1, other.second - one.second);
+      // Higher, and going on as before: another thermometer. Else it is on its way up.
+      const stepped = rate < line.slope + wildCPerS;
+      this.#since = this.seconds.length;
+      this.#goOnFrom(this.#away.length - runsAway, stepped ? line : null);
+      return stepped ? 'elsewhere' : 'on';
+    }
     return this.#settles(second, noise, line) ? 'elsewhere' : 'away';
   }
 
   /** A thermometer in the air falls by and by; a pan that something cold is poured into, at once. */
   #fellAtOnce(line: Line): boolean {
-    if (this.#away.length < 4) return false;
-    const offs = this.#away.map(({ second, celsius }) => line.at(second) - celsius);
+    const away = this.#away.slice(0, -1);
+    if (away.length < 4) return false;
+    const offs = away.map(({ second, celsius }) => line.at(second) - celsius);
     return offs[0]! > atOnce * Math.max(...offs);
   }
 
@@ -121,18 +130,34 @@ export class Settling {
     // As cold as the air, it is in the air.
     const steady = since > 0 && lately.length >= 3 && here > 0.5 * line.at(second) && isSteady(lately, noise);
     if (!steady && second - this.#away[0]!.second < longestAwayS) return false;
-    const from = steady ? since : this.#away.length - 1;
-    const first = this.#away[from]!;
-    this.wild.push(...this.#away.slice(0, from).map((one) => one.second));
-    this.steppedC = first.celsius - line.at(first.second);
-    for (const one of this.#away.slice(from)) this.#keep(one.second, one.celsius);
-    this.#away = [];
+    this.#goOnFrom(steady ? since : this.#away.length - 1, line);
     return true;
+  }
+
+  /**
+   * From one of the readings that were away on they count again; those before it never did.
+   *
+   * @param line where it would be; null: it is there
+   */
+  #goOnFrom(from: number, line: Line | null): void {
+    const [left, here] = [this.#away.slice(0, from), this.#away.slice(from)];
+    if (line) {
+      this.#since = this.seconds.length;
+      const farthest = [...left, here[0]!].reduce((most, one) =>
+        Math.abs(one.celsius - line.at(one.second)) > Math.abs(most.celsius - line.at(most.second))
+          ? one
+          : most,
+      );
+      this.steppedC = farthest.celsius - line.at(farthest.second);
+    }
+    this.wild.push(...left.map((one) => one.second));
+    for (const one of here) this.#keep(one.second, one.celsius);
+    this.#away = [];
   }
 }
 
 /** Whether readings lie on a line as pans have them: no fall through the air. */
-function isSteady(readings: readonly { second: number; celsius: number }[], noise: number): boolean {
+function isSteady(readings: readonly Away[], noise: number): boolean {
   const { slope, at } = lineThrough(
     readings.map(({ second }) => second),
     readings.map(({ celsius }) => celsius),

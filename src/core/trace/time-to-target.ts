@@ -1,4 +1,5 @@
 import type { Source } from '../working';
+import { approachesOf, type Approach, type Surroundings } from './approaches';
 import { passed } from './passed';
 import { divisionOfReadings, readingSpreadC } from './reading-spread';
 import { steamed } from './steaming';
@@ -23,12 +24,6 @@ export const approachSource: Source = {
   text: 'Newton’s law of cooling and heating, T = L + s (1 − e^(−k t)) / k, by least squares for each k, weighted by likelihood; how much a curve may yet slow down is a teaching value',
 };
 
-/** What the food is in, as far as it is known, °C, with its standard deviation. */
-export interface Surroundings {
-  celsius: number;
-  sdC: number;
-}
-
 /** The readings that are used: as many as tell a rate and a bend, and no older than this, s. */
 const [fewest, most, oldestS] = [8, 60, 5400];
 /** Readings come close enough together that so long a stretch of them does, s. */
@@ -42,8 +37,6 @@ const fallingC = 2;
 const looseInCooling = 2;
 /** Of what cools nothing is said of a moment farther off than this, s, and than so much of what was seen of it. */
 const [soonS, aheadOfCooling] = [180, 0.7];
-/** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
-const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
 /** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
 const [timeSpread, beyondSpread] = [0.025, 0.05];
 /**
@@ -51,8 +44,6 @@ const [timeSpread, beyondSpread] = [0.025, 0.05];
  * the target is within this share of what was seen.
  */
 const [beginning, nearBy] = [-0.35, 0.5];
-/** An older reading counts for less: e-fold in this share of the stretch that was seen. */
-const fading = 0.35;
 /** The same with three nodes (Gauss and Hermite), where the shape matters less. */
 const fewNodes: readonly [z: number, weight: number][] = [
   [-Math.sqrt(3), 1 / 6],
@@ -109,7 +100,7 @@ export function timeToTarget(
   // What cools bends for as long as it is warm: only a long stretch of it tells towards what.
   const falls = surroundings === undefined && whole.celsius.at(-1)! < whole.celsius[0]! - fallingC;
   const recent = falls ? whole : (run ?? latest);
-  const candidates = fitsOf(recent, nowS, noiseC, surroundings);
+  const candidates = approachesOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
   const allWeight = candidates.reduce((sum, one) => sum + one.weight, 0);
   const likely = candidates.filter((one) => one.weight > 1e-3 * allWeight);
@@ -191,85 +182,9 @@ function straightRun(trace: Trace, nowS: number, noiseC: number): Trace | null {
   return Math.sqrt(left / n) < straightness * range ? { seconds, celsius } : null;
 }
 
-/** A bend that was tried, with its level and slope now and how likely the readings make it. */
-interface Candidate {
-  bend: number;
-  level: number;
-  slope: number;
-  varLevel: number;
-  varSlope: number;
-  covariance: number;
-  weight: number;
-}
-
-function fitsOf(
-  { seconds, celsius }: Trace,
-  nowS: number,
-  noiseC: number,
-  surroundings: Surroundings | undefined,
-): Candidate[] {
-  const n = seconds.length;
-  const span = Math.max(1, nowS - seconds[0]!);
-  const fits = bends.map((c) => {
-    const k = c / span;
-    let [s11, s12, s22, y1, y2] = [0, 0, 0, 0, 0];
-    for (let i = 0; i < n; i += 1) {
-      const t = seconds[i]! - nowS;
-      const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
-      const y = celsius[i]!;
-      const w = Math.exp(t / (fading * span));
-      s11 += w;
-      s12 += w * x;
-      s22 += w * x * x;
-      y1 += w * y;
-      y2 += w * x * y;
-    }
-    const det = s11 * s22 - s12 * s12;
-    if (!(det > 1e-9)) return null;
-    const level = (s22 * y1 - s12 * y2) / det;
-    const slope = (s11 * y2 - s12 * y1) / det;
-    let rss = 0;
-    for (let i = 0; i < n; i += 1) {
-      const t = seconds[i]! - nowS;
-      const x = k === 0 ? t : (1 - Math.exp(-k * t)) / k;
-      rss += Math.exp(t / (fading * span)) * (celsius[i]! - level - slope * x) ** 2;
-    }
-    return { c, k, level, slope, det, s11, s12, s22, rss };
-  });
-  const sound = fits.filter((one) => one !== null);
-  if (sound.length === 0) return [];
-  const leastRss = Math.min(...sound.map((one) => one.rss));
-  // What the best bend leaves is noise, and no less than the readings' own.
-  const variance = Math.max(noiseC ** 2, leastRss / Math.max(1, n - 3));
-  return sound.map((one) => {
-    const asymptote = one.k > 0 ? one.level + one.slope / one.k : null;
-    // Where the surroundings are known, food ends there and nowhere else.
-    const prior =
-      surroundings === undefined
-        ? 1
-        : asymptote === null
-          ? 1e-6
-          : Math.exp(
-              -0.5 *
-                ((asymptote - surroundings.celsius) /
-                  (surroundings.sdC + 0.15 * Math.abs(one.level - surroundings.celsius))) **
-                  2,
-            );
-    return {
-      bend: one.k,
-      level: one.level,
-      slope: one.slope,
-      varLevel: (variance * one.s22) / one.det,
-      varSlope: (variance * one.s11) / one.det,
-      covariance: (-variance * one.s12) / one.det,
-      weight: (prior * Math.exp(-0.5 * ((one.rss - leastRss) / variance))) / Math.sqrt(one.det),
-    };
-  });
-}
-
 /** Moments at which a bend arrives, over what its level and slope leave open; Infinity for never. */
 function arrivalsOf(
-  { bend, level, slope, varLevel, varSlope, covariance, weight }: Candidate,
+  { bend, level, slope, varLevel, varSlope, covariance, weight }: Approach,
   targetC: number,
   spanS: number,
   slowing: typeof slowings,

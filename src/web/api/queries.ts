@@ -120,8 +120,12 @@ export const useCalendarAddress = () =>
     'school',
   );
 
-export const useRunRemarks = (id: string) =>
-  useQuery({ queryKey: ['run', id, 'remarks'], queryFn: () => request<RunRemarks>(routes.runRemarks(id)) });
+export const useRunRemarks = (id: string | undefined) =>
+  useQuery({
+    queryKey: ['run', id, 'remarks'],
+    queryFn: () => request<RunRemarks>(routes.runRemarks(id!)),
+    enabled: id !== undefined,
+  });
 
 function useChange<In, Out>(change: (input: In) => Promise<Out>, ...touched: string[]) {
   const client = useQueryClient();

@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import type { Practical, RunSummary } from '../../contract/practicals';
 import { useRoomChoices } from '../api/room-choices';
-import { useOpenRemarks } from '../margin/use-open-remarks';
+import { useOpenRanks } from '../margin/use-open-remarks';
 import { Frame } from './Frame';
 import type { KeyHelp } from './KeysHelp';
 import { presentRun, stopsOf } from './stops';
@@ -35,12 +35,11 @@ export function PracticalFrame({
   const run: RunSummary | undefined =
     practical.runs.find((one) => one.id === runId) ?? presentRun(practical.runs);
   const place = rooms.find((room) => room.id === practical.plan.roomId)?.place ?? null;
-  const remarks = useOpenRemarks(practical.plan, place, rooms);
+  const open = useOpenRanks(practical.plan, place, rooms, run?.id);
   const prep = usePrepOpen(run);
   const thread = useMemo(() => {
-    const ranks = remarks.map((remark) => remark.rank);
-    return <Thread stops={stopsOf(practical, run, ranks, prep)} at={at} />;
-  }, [practical, run, remarks, at, prep]);
+    return <Thread stops={stopsOf(practical, run, open, prep)} at={at} />;
+  }, [practical, run, open, at, prep]);
   return (
     <Frame
       title={practical.plan.title}

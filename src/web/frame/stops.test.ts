@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { Rank } from '../../core/remark';
 import type { Practical, RunSummary } from '../../contract/practicals';
 import { examplePlan } from '../../core/practical';
 import { presentRun, stopsOf } from './stops';
@@ -15,9 +16,11 @@ const run = (id: string, status: RunSummary['status']): RunSummary => ({
   status,
 });
 
+const whole = (...ranks: Rank[]) => ({ ranks, whole: true });
+
 describe('the thread', () => {
   it('says what each stop still needs, and links only what can be gone to', () => {
-    const bare = stopsOf(practical, undefined, ['stop', 'check', 'note']);
+    const bare = stopsOf(practical, undefined, whole('stop', 'check', 'note'));
     expect(bare.map(({ to, needs }) => [to, needs])).toEqual([
       ['/practicals/p/plan', '1 to stop for'],
       [null, 'no date yet'],
@@ -25,7 +28,7 @@ describe('the thread', () => {
       [null, 'after it'],
       [null, ''],
     ]);
-    const planned = stopsOf(practical, run('r', 'planned'), ['check', 'check']);
+    const planned = stopsOf(practical, run('r', 'planned'), whole('check', 'check'));
     expect(planned.map((stop) => stop.to)).toEqual([
       '/practicals/p/plan?run=r',
       '/runs/r/prep',
@@ -35,14 +38,19 @@ describe('the thread', () => {
     ]);
     expect(planned[0]!.needs).toBe('2 to check');
     const prepared = (open: number, short: number) =>
-      stopsOf(practical, run('r', 'planned'), [], { open, short, first: [] })[1];
+      stopsOf(practical, run('r', 'planned'), whole(), { open, short, first: [] })[1];
     expect(prepared(3, 0)).toMatchObject({ needs: '3 to do', state: 'ahead' });
     expect(prepared(3, 2)).toMatchObject({ needs: '2 short' });
     expect(prepared(0, 0)).toMatchObject({ needs: '', state: 'done' });
-    const running = stopsOf(practical, run('r', 'running'), ['note']);
+    const running = stopsOf(practical, run('r', 'running'), whole('note'));
     expect(running[0]).toMatchObject({ state: 'done', needs: '' });
     expect(running.map((stop) => stop.to).every(Boolean)).toBe(true);
-    expect(stopsOf(practical, run('r', 'finished'), [])[2]).toMatchObject({ state: 'done' });
+    // Before its lesson is laid out no plan is done.
+    expect(stopsOf(practical, undefined, { ranks: [], whole: false })[0]).toMatchObject({
+      state: 'ahead',
+      needs: '',
+    });
+    expect(stopsOf(practical, run('r', 'finished'), whole())[2]).toMatchObject({ state: 'done' });
   });
 
   it('speaks of the run going on, else the next, else the last', () => {

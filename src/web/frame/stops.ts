@@ -1,5 +1,5 @@
 import type { Practical, RunSummary } from '../../contract/practicals';
-import type { Rank } from '../../core/remark';
+import type { OpenRanks } from '../margin/use-open-remarks';
 
 /** The run a practical’s pages speak of when none is named: the one going on, else the next, else the last. */
 export function presentRun(runs: readonly RunSummary[]): RunSummary | undefined {
@@ -39,7 +39,7 @@ const runNeeds: Record<RunSummary['status'], string> = {
 export function stopsOf(
   practical: Practical,
   run: RunSummary | undefined,
-  ranks: readonly Rank[],
+  { ranks, whole }: OpenRanks,
   prep: PrepOpen | null = null,
 ): Stop[] {
   const stops = ranks.filter((rank) => rank === 'stop').length;
@@ -50,7 +50,7 @@ export function stopsOf(
     {
       name: 'Plan',
       to: `/practicals/${practical.id}/plan${query}`,
-      state: stops + checks === 0 ? 'done' : 'ahead',
+      state: whole && stops + checks === 0 ? 'done' : 'ahead',
       needs: stops > 0 ? `${stops} to stop for` : checks > 0 ? `${checks} to check` : '',
     },
     {
