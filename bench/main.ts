@@ -17,6 +17,7 @@ import { prep } from './prep';
 import { recipes } from './recipes';
 import { serverStart } from './start';
 import { timetables } from './timetables';
+import { falseSentences, powerBesideClassical } from './unlike-spreads';
 
 /** `npm run bench -- firstLoads planEditing` asks for some of them only. */
 const wanted = process.argv.slice(2);
@@ -27,6 +28,8 @@ for (const figures of [
   changed,
   powerChecks,
   familywiseErrors,
+  falseSentences,
+  powerBesideClassical,
   ingestion,
   load,
   librarySearch,

@@ -56,13 +56,17 @@ test('the working opens with equation, values and source; a remedy really change
   await expect(working).toContainText('ISO 2533');
   await page.keyboard.press('Escape');
 
+  // What is to stop for beside the step about to be changed: the lesson is longer than its bell.
+  const thread = page.getByRole('navigation');
+  await expect(thread).toContainText('1 to stop for');
   await page.getByRole('button', { name: 'Details of step 2' }).click();
   await page.getByRole('checkbox', { name: 'hot sugar' }).uncheck();
   const remark = page.getByRole('note', { name: 'Hot sugar without its cautions' });
   await expect(remark).toContainText('Stop.');
-  await expect(page.getByRole('navigation')).toContainText('1 to stop for');
+  await expect(thread).toContainText('2 to stop for');
   await remark.getByRole('button', { name: 'put them on the step' }).click();
   await expect(remark).toBeHidden();
+  await expect(thread).toContainText('1 to stop for');
   await expect(page.getByRole('checkbox', { name: 'hot sugar' })).toBeChecked();
   await expect.poll(() => plan('practical-honeycomb').steps[1]!.hazards).toEqual(['hot-sugar']);
 });

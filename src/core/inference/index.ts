@@ -1,5 +1,11 @@
 export { familywiseKinds, simulateFamilywise, type Familywise } from './familywise';
 export { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from './judge-levels';
 export { judgeTrend, stationsForTrend, type TrendJudged } from './judge-trend';
-export { judgeTwoFactors, type EffectJudged, type TwoFactorsJudged } from './judge-two-factors';
+export {
+  judgeTwoFactors,
+  type EffectJudged,
+  type InteractionJudged,
+  type LevelPair,
+  type TwoFactorsJudged,
+} from './judge-two-factors';
 export { divisionSeen, isScore, spreadOfRounding } from './resolution';

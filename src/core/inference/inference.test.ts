@@ -1,14 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-  divisionSeen,
-  isScore,
-  judgeLevels,
-  judgeTrend,
-  simulateFamilywise,
-  spreadOfRounding,
-  stationsForPair,
-  stationsForTrend,
-} from '.';
+import { gamesHowell, welchTest } from '../statistics';
+import { divisionSeen, isScore, judgeLevels, judgeTrend, simulateFamilywise, spreadOfRounding } from '.';
 
 const plantGrowth = [
   { name: 'ctrl', values: [4.17, 5.58, 5.18, 6.11, 4.5, 4.61, 5.17, 4.53, 5.33, 5.14] },
@@ -18,27 +10,33 @@ const plantGrowth = [
 const ask = { control: null, leastSd: 0, ordinal: false };
 
 describe('levels without an order', () => {
-  it('R, PlantGrowth: F’s p 0.01591; Tukey p 0.391, 0.198, 0.012: only the two treatments are told apart', () => {
+  it('R, PlantGrowth: beside Tukey (0.391, 0.198, 0.012) and Games and Howell, each pair by its own spread', () => {
     const judged = judgeLevels({ ...ask, levels: plantGrowth })!;
-    expect(judged.globalP.toFixed(5)).toBe('0.01591');
-    const pairs = judged.pairs.map(({ name, against, p, told }) => [
-      `${name}-${against}`,
-      p.toFixed(3),
-      told,
+    const byOwnSpread = gamesHowell(
+      Object.fromEntries(plantGrowth.map(({ name, values }) => [name, values])),
+    );
+    expect(judged.pairs.map(({ name, against, told }) => [`${name}-${against}`, told])).toEqual([
+      ['trt1-ctrl', false],
+      ['trt2-ctrl', false],
+      ['trt2-trt1', true],
     ]);
-    expect(pairs).toEqual([
-      ['trt1-ctrl', '0.391', false],
-      ['trt2-ctrl', '0.198', false],
-      ['trt2-trt1', '0.012', true],
-    ]);
+    // With ten plants each the two ways are all but the same.
+    judged.pairs.forEach(({ p, difference }, i) => {
+      expect(p / byOwnSpread[i]!.p).toBeGreaterThan(0.75);
+      expect(p / byOwnSpread[i]!.p).toBeLessThan(1.3);
+      expect(difference).toBeCloseTo(byOwnSpread[i]!.difference, 12);
+    });
+    expect(judged.globalP).toBe(judged.pairs[2]!.p);
   });
 
-  it('against a control by Dunnett: R, multcomp on PlantGrowth: p 0.323 and 0.153', () => {
+  it('against a control: no surer than one comparison alone, no less than Bonferroni’s two', () => {
     const judged = judgeLevels({ ...ask, levels: plantGrowth, control: 'ctrl' })!;
-    expect(judged.pairs.map(({ name, p, told }) => [name, p.toFixed(2), told])).toEqual([
-      ['trt1', '0.32', false],
-      ['trt2', '0.15', false],
-    ]);
+    judged.pairs.forEach(({ p, told }, i) => {
+      const alone = welchTest(plantGrowth[0]!.values, plantGrowth[i + 1]!.values).p;
+      expect(told).toBe(false);
+      expect(p).toBeGreaterThan(alone);
+      expect(p).toBeLessThan(2.2 * alone);
+    });
   });
 
   it('no spread is no certainty: the rounding of the instrument makes the interval', () => {
@@ -63,30 +61,46 @@ describe('levels without an order', () => {
   it('scores by their ranks: exact for small classes, no interval; two against two can tell nothing', () => {
     const scores = (a: number[], b: number[]) =>
       judgeLevels({
-        ...ask,
+        ...{ ...ask, leastSd: spreadOfRounding(1) },
         ordinal: true,
         levels: [
           { name: 'a', values: a },
           { name: 'b', values: b },
         ],
       })!;
-    expect(scores([1, 1], [5, 5]).globalP).toBeCloseTo(2 / 6, 12);
+    expect(scores([1, 1], [5, 5]).pairs[0]!.shuffledP).toBeCloseTo(2 / 6, 12);
+    expect(scores([1, 1], [5, 5]).globalP).toBeGreaterThan(0.33);
     const four = scores([1, 2, 1, 2], [4, 5, 5, 4]);
     expect(four.globalP).toBeCloseTo(2 / 70, 12);
     expect(four.pairs[0]).toMatchObject({ told: true, low: null, high: null });
-    // Only the order counts: 100 in place of 5 changes nothing.
-    expect(scores([1, 2, 1, 2], [4, 100, 100, 4]).globalP).toBe(four.globalP);
+    // Shuffled, only the order counts: 100 in place of 5 changes nothing; told is what holds as numbers, too.
+    const stretched = scores([1, 2, 1, 2], [4, 100, 100, 4]);
+    expect(stretched.pairs[0]!.shuffledP).toBe(four.pairs[0]!.shuffledP);
+    expect(stretched.told).toBe(false);
   });
 
-  it('spreads that are not alike are shuffled', () => {
-    const judged = judgeLevels({
-      ...ask,
-      levels: [
-        { name: 'a', values: [1, 1.01, 0.99, 1] },
-        { name: 'b', values: [2, 6, -1, 5] },
-      ],
-    })!;
-    expect(judged.method).toBe('permutation');
+  it('each pair by its own spread: two quiet levels are told apart beside a noisy one, which is told from neither', () => {
+    const levels = [
+      { name: 'a', values: [10, 10.2, 9.9, 10.1] },
+      { name: 'b', values: [11, 11.1, 10.9, 11.2] },
+      { name: 'noisy', values: [8, 14, 10, 12.5] },
+    ];
+    const judged = judgeLevels({ ...ask, levels })!;
+    expect(judged.pairs.map(({ told }) => told)).toEqual([true, false, false]);
+    // One spread for all of them would find nothing: √((0.05 + 0.05 + 21.2) / 9) = 1.54 against a difference of 1.
+    expect(judged.sd).toBeCloseTo(1.54, 2);
+    expect(judged.pairs[0]!.high! - judged.pairs[0]!.low!).toBeLessThan(1.2);
+    expect(judged.pairs[1]!.high! - judged.pairs[1]!.low!).toBeGreaterThan(6);
+  });
+
+  it('a level of one station is held against no other; the others are', () => {
+    const levels = [
+      { name: 'a', values: [1, 1.1, 0.9] },
+      { name: 'alone', values: [90] },
+      { name: 'b', values: [5, 5.1, 4.9] },
+    ];
+    const [pair, ...rest] = judgeLevels({ ...ask, levels })!.pairs;
+    expect([pair!.name, pair!.against, pair!.told, rest.length]).toEqual(['b', 'a', true, 0]);
   });
 
   it('one station a level tells nothing', () => {
@@ -99,13 +113,39 @@ describe('a trend', () => {
   const points = (levels: Record<number, number[]>) =>
     Object.entries(levels).flatMap(([x, ys]) => ys.map((y) => ({ x: Number(x), y, level: x })));
 
-  it('lack of fit: Draper and Smith’s way, by hand', () => {
-    // Means 1, 4, 1 at 0, 1, 2 with repeats ±0.1: the line is flat at 2, the misses 6·2² … SS lack 12, pure 0.06.
+  it('lack of fit, by hand: the middle level lies 2 above its line', () => {
+    // Means 1, 4, 1 at 0, 1, 2 with repeats ±0.1: the line is flat at 2. Of each level 0.02 of squares on 1 degree, of all
+    // 0.06 on 3: variance (0.02 + 1.5 × 0.06/3) / 2.5 = 0.02, of a mean 0.01. The miss is 2/3 of the middle less 1/3 of each end:
+    // 0.01 × 6/9; by Satterthwaite, every level worth 1.25: (6/9)² / ((4/9)² + 2 (1/9)²) × 1.25 = 2.5.
     const judged = judgeTrend(points({ 0: [0.9, 1.1], 1: [3.9, 4.1], 2: [0.9, 1.1] }), 0, false)!;
     expect(judged.told).toBe(false);
-    expect(judged.lackOfFit!.f).toBeCloseTo(12 / 1 / (0.06 / 3), 6);
-    expect(judged.lackOfFit!.df).toEqual([1, 3]);
-    expect(judged.lackOfFit!.worst).toMatchObject({ level: '1', off: expect.closeTo(2, 9) as number });
+    const { worst, told, sd } = judged.lackOfFit!;
+    expect(told).toBe(true);
+    expect(worst.level).toBe('1');
+    expect([worst.off, worst.se ** 2, worst.df, sd ** 2].map((one) => one.toFixed(6))).toEqual([
+      '2.000000',
+      '0.006667',
+      '2.500000',
+      '0.020000',
+    ]);
+  });
+
+  it('points of a level that lie apart along x: what the line does within a level is none of its spread', () => {
+    // Exactly on y = 2x, pairs 0.2 apart: a spread of 0.28 within a level, and none about the line.
+    const apart = [0, 0.2, 5, 5.2, 10, 10.2].map((x, i) => ({ x, y: 2 * x, level: `${i >> 1}` }));
+    const judged = judgeTrend(apart, 0.01, false)!;
+    expect(judged.change).toBeCloseTo(20.4, 9);
+    expect(judged.high! - judged.low!).toBeLessThan(0.2);
+    expect(judged.lackOfFit!.worst.se).toBeLessThan(0.02);
+    expect(judged.lackOfFit!.told).toBe(false);
+  });
+
+  it('one far station does not decide a slope by itself', () => {
+    const flat = [1, 1.3, 0.8, 1.1, 0.9, 1.2];
+    const far = judgeTrend(points({ 0: flat, 1: flat, 9: [3] }), 0, false)!;
+    // By one spread: slope 0.218 on 11 degrees of freedom, t = 9.
+    expect(far.fit.slope / far.fit.slopeSe).toBeGreaterThan(8);
+    expect(far.told).toBe(false);
   });
 
   it('equal readings on a line are no certainty either', () => {
@@ -117,16 +157,6 @@ describe('a trend', () => {
     const judged = judgeTrend(points({ 0: [1, 2, 1], 1: [2, 3, 3], 2: [4, 5, 5] }), 0, true)!;
     expect(judged).toMatchObject({ method: 'ranks', told: true, low: null });
     expect(judgeTrend(points({ 0: [1, 2], 1: [2, 1] }), 0, true)!.told).toBe(false);
-  });
-});
-
-describe('how many stations', () => {
-  it('Cohen 1988, table 2.4.1: 17 a group find one SD in 80 % of classes; more levels need more', () => {
-    // At 4.5 % instead of 5 it is 17 or 18.
-    expect([17, 18]).toContain(stationsForPair(1, 1, 2, false));
-    expect(stationsForPair(1, 1, 4, false)!).toBeGreaterThan(stationsForPair(1, 1, 4, true)!);
-    expect(stationsForPair(0.05, 1, 2, false)).toBeNull();
-    expect(stationsForTrend(1, 1, [0, 1])).toBe(stationsForPair(1, 1, 2, false));
   });
 });
 
@@ -158,8 +188,8 @@ describe('what kind of measure', () => {
 });
 
 describe('shuffled scores of uneven groups, against brute force', () => {
-  // Ranks 1 to 6 dealt to 2, 3 and 1 stations: 60 ways. A pair’s p is the share of deals whose widest pair is as wide.
-  const sizes = [2, 3, 1];
+  // Ranks 1 to 7 dealt to 2, 3 and 2 stations: 210 ways. A pair’s p is the share of deals whose widest pair is as wide.
+  const sizes = [2, 3, 2];
   const scale = (a: number, b: number) => Math.sqrt(1 / sizes[a]! + 1 / sizes[b]!);
   const pairs = [
     [1, 0],
@@ -172,21 +202,31 @@ describe('shuffled scores of uneven groups, against brute force', () => {
       return Math.abs(mean(groups[b]!) - mean(groups[a]!)) / scale(a, b);
     });
   const deals: number[][][] = [];
-  for (let i = 1; i <= 6; i += 1) {
-    for (let j = i + 1; j <= 6; j += 1) {
-      for (let k = 1; k <= 6; k += 1) {
-        if (k === i || k === j) continue;
-        deals.push([[i, j], [1, 2, 3, 4, 5, 6].filter((one) => ![i, j, k].includes(one)), [k]]);
-      }
-    }
+  const seven = [1, 2, 3, 4, 5, 6, 7];
+  const pairsOf = (list: number[]) => list.flatMap((one, i) => list.slice(i + 1).map((two) => [one, two]));
+  for (const first of pairsOf(seven)) {
+    const left = seven.filter((one) => !first.includes(one));
+    for (const last of pairsOf(left)) deals.push([first, left.filter((one) => !last.includes(one)), last]);
   }
 
   it.each([
-    [[1, 2], [3, 5, 6], [9]],
-    [[9, 4], [1, 2, 3], [6]],
-    [[2, 8], [1, 9, 4], [5]],
+    [
+      [1, 2],
+      [3, 5, 6],
+      [9, 10],
+    ],
+    [
+      [9, 4],
+      [1, 2, 3],
+      [6, 7],
+    ],
+    [
+      [2, 8],
+      [1, 9, 4],
+      [5, 6],
+    ],
   ])('%j, %j, %j', (...values) => {
-    expect(deals).toHaveLength(60);
+    expect(deals).toHaveLength(210);
     const judged = judgeLevels({
       levels: values.map((list, i) => ({ name: 'abc'[i]!, values: list })),
       control: null,
@@ -197,25 +237,9 @@ describe('shuffled scores of uneven groups, against brute force', () => {
     const seen = apart(values.map((list) => list.map((one) => sorted.indexOf(one) + 1)));
     const widest = deals.map((deal) => Math.max(...apart(deal)));
     judged.pairs.forEach((pair, i) => {
-      const share = widest.filter((one) => one >= seen[i]! - 1e-9).length / 60;
-      expect(pair.p, `${pair.name} against ${pair.against}`).toBeCloseTo(share, 12);
+      const share = widest.filter((one) => one >= seen[i]! - 1e-9).length / 210;
+      expect(pair.shuffledP, `${pair.name} against ${pair.against}`).toBeCloseTo(share, 12);
+      expect(pair.p).toBeGreaterThanOrEqual(share - 1e-12);
     });
-  });
-});
-
-describe('stations that would show it', () => {
-  it('at most sixty are named, nothing where there is no spread or no difference', () => {
-    expect(stationsForPair(0, 1, 2, false)).toBeNull();
-    expect(stationsForPair(1, 0, 2, false)).toBeNull();
-    // Two means, t test, 80 %: n = 2 (1.96 + 0.84)² / d² and a little: d = 0.53 asks for about 57, 0.4 for 99.
-    const needed = stationsForPair(0.53, 1, 2, false)!;
-    expect(needed).toBeGreaterThan(53);
-    expect(needed).toBeLessThanOrEqual(60);
-    expect(stationsForPair(0.4, 1, 2, false)).toBeNull();
-    expect(stationsForTrend(0.1, 0, [1, 2, 3])).toBeNull();
-    expect(stationsForTrend(0.1, 1, [2, 2, 2])).toBeNull();
-    expect(stationsForTrend(0, 1, [1, 2, 3])).toBeNull();
-    // Three levels, slope of one SD a level: Sxx = 2 n; 80 % at n where √(2 n) beats t + 0.84, four or five.
-    expect([4, 5, 6]).toContain(stationsForTrend(1, 1, [1, 2, 3]));
   });
 });

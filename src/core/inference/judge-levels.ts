@@ -1,16 +1,9 @@
-import {
-  dunnettCritical,
-  dunnettUpper,
-  fUpper,
-  meanOf,
-  noncentralTwoSided,
-  rankOf,
-  sharesAtLeast,
-  squaresAboutMean,
-  studentizedRangeCritical,
-  studentizedRangeUpper,
-} from '../statistics';
+import { meanOf, rankOf, sharesAtLeast, squaresAboutMean } from '../statistics';
 import { calledDifferent } from './called-different';
+import { studentOf } from './contrast';
+import { familyOf, type ContrastFamily } from './contrast-family';
+import { fewestStations } from './fewest-stations';
+import { unlikeSpreads } from './unlike-spreads';
 
 /** One level's stations. */
 export interface LevelValues {
@@ -29,13 +22,15 @@ export interface PairJudged {
   /** 95 % interval for all pairs together; null where ranks decide. */
   low: number | null;
   high: number | null;
-  /** Adjusted for the family. */
+  /** Adjusted for the family; of scores the larger of both ways. */
   p: number;
+  /** Of scores: by shuffling their ranks alone. */
+  shuffledP?: number;
   /** Whether they may be called different. */
   told: boolean;
 }
 
-export type LevelMethod = 'means' | 'permutation' | 'ranks';
+export type LevelMethod = 'means' | 'ranks';
 
 export interface LevelsJudged {
   method: LevelMethod;
@@ -62,43 +57,33 @@ export interface LevelQuestion {
 /** Deals that are tried where there are too many to try all: enough to place a p of 0.05 within 0.006. */
 const draws = 4_999;
 const mostExact = 20_000;
-/** Spreads this many times apart are not one spread: then the values are shuffled instead. */
-const unequal = 4;
-
-const criticals = new Map<string, number>();
-
-/** |t| that one pair must reach so that all of them together are wrong in 5 % of classes; worked out once for a design. */
-function familyCritical(sizes: readonly number[], controlled: boolean, df: number): number {
-  const key = `${controlled} ${df} ${controlled ? sizes.join() : sizes.length}`;
-  let known = criticals.get(key);
-  if (known === undefined) {
-    known = controlled
-      ? dunnettCritical(lambdasOf(sizes), df, 1 - calledDifferent)
-      : studentizedRangeCritical(sizes.length, df, 1 - calledDifferent) / Math.SQRT2;
-    criticals.set(key, known);
-  }
-  return known;
-}
-
-/** √(nᵢ / (n₀ + nᵢ)), the control first. */
-const lambdasOf = ([n0, ...others]: readonly number[]) => others.map((n) => Math.sqrt(n / (n0! + n)));
 
 /**
- * Do levels without an order differ, and which? First all together: by the analysis of variance, or, for scores and for
- * spreads that are not alike, by shuffling; only if that says so, the pairs: all against the control by Dunnett, or all
- * with each other by Tukey, or by the largest difference a shuffle makes (Westfall and Young). So the chance of calling
- * anything different when nothing is stays at 5 % or below.
+ * Do levels without an order differ, and which? All pairs, or all against the control, in one family: each pair by the
+ * spreads of its own two levels, none called different that lies no farther out than the farthest of a class in which
+ * nothing differs does in 5 % of classes, whatever level scatters up to `mostUnlike` times as much as another. A level
+ * of one station is held against no other. Scores by shuffling their ranks, the largest difference of each deal (Westfall
+ * and Young), and, since shuffling takes unlike spreads for unlike levels, as numbers as well: both must say so.
+ *
+ * @returns null for fewer than two levels that can be held against each other
  */
 export function judgeLevels(question: LevelQuestion): LevelsJudged | null {
-  const levels = question.levels.filter((one) => one.values.length > 0);
+  const levels = question.levels.filter((one) => one.values.length >= 2);
   const df = levels.reduce((sum, one) => sum + one.values.length - 1, 0);
-  if (levels.length < 2 || df < 1) return null;
+  if (levels.length < 2) return null;
   const at = levels.findIndex((one) => one.name === question.control);
   const ordered = at > 0 ? [levels[at]!, ...levels.filter((_, i) => i !== at)] : levels;
-  const controlled = at >= 0;
   const asked = { ...question, levels: ordered };
-  if (question.ordinal || spreadsDiffer(ordered, question.leastSd)) return byShuffling(asked, controlled, df);
-  return byMeans(asked, controlled, df);
+  return question.ordinal ? byRanks(asked, at >= 0, df) : byMeans(asked, at >= 0, df);
+}
+
+/** The questions of levels of these sizes: each pair, or each against the first. */
+function familyOfLevels(sizes: readonly number[], controlled: boolean): ContrastFamily {
+  return familyOf(`levels ${controlled} ${sizes.join()}`, () => ({
+    ...{ sizes, columns: null },
+    questions: [pairsOf(sizes.length, controlled).map((pair) => ({ at: pair, weights: [1, -1] }))],
+    spreads: unlikeSpreads(sizes.map((size, i) => (controlled && i === 0 ? `control ${size}` : `${size}`))),
+  }));
 }
 
 /** Pairs by the places of their levels: each against the first, or all. */
@@ -108,49 +93,45 @@ function pairsOf(count: number, controlled: boolean): [one: number, other: numbe
   return pairs;
 }
 
-function spreadsDiffer(levels: readonly LevelValues[], leastSd: number): boolean {
-  const repeated = levels.filter((one) => one.values.length >= 4);
-  if (repeated.length < levels.length) return false;
-  const sds = repeated.map(({ values }) => Math.sqrt(squaresAboutMean(values) / (values.length - 1)));
-  const widest = Math.max(...sds);
-  return widest > 0 && widest > unequal * Math.max(leastSd, Math.min(...sds));
-}
-
 function byMeans({ levels, leastSd }: LevelQuestion, controlled: boolean, df: number): LevelsJudged {
-  const means = levels.map((one) => meanOf(one.values));
-  const sizes = levels.map((one) => one.values.length);
-  const n = sizes.reduce((a, b) => a + b, 0);
-  const within = levels.reduce((sum, { values }, i) => sum + squaresAboutMean(values, means[i]), 0);
-  const sd = Math.hypot(leastSd, Math.sqrt(within / df));
-  const grand = means.reduce((sum, mean, i) => sum + mean * sizes[i]!, 0) / n;
-  const between = means.reduce((sum, mean, i) => sum + sizes[i]! * (mean - grand) ** 2, 0);
-  const globalP = sd === 0 ? 1 : fUpper(between / (levels.length - 1) / sd ** 2, levels.length - 1, df);
-  const told = globalP < calledDifferent;
-  const critical = familyCritical(sizes, controlled, df);
-  const pairs = pairsOf(levels.length, controlled).map(([b, a]): PairJudged => {
-    const difference = means[b]! - means[a]!;
-    const se = sd * Math.sqrt(1 / sizes[a]! + 1 / sizes[b]!);
-    const t = se === 0 ? 0 : Math.abs(difference) / se;
+  const family = familyOfLevels(
+    levels.map((one) => one.values.length),
+    controlled,
+  );
+  const critical = family.critical(calledDifferent);
+  const answers = family.judge(
+    levels.map((one) => one.values),
+    leastSd,
+  )[0]!;
+  const within = levels.reduce((sum, { values }) => sum + squaresAboutMean(values), 0);
+  const farthest = Math.max(...answers.map(({ z }) => z));
+  const pairs = pairsOf(levels.length, controlled).map(([b, a], i): PairJudged => {
+    const { estimate, se, df: own, z } = answers[i]!;
+    const half = studentOf(critical, own) * se;
     return {
-      name: levels[b]!.name,
-      against: levels[a]!.name,
-      difference,
-      low: difference - critical * se,
-      high: difference + critical * se,
+      ...{ name: levels[b]!.name, against: levels[a]!.name, difference: estimate },
+      ...{ low: estimate - half, high: estimate + half, told: z > critical },
       get p() {
-        return controlled
-          ? dunnettUpper(t, lambdasOf(sizes), df)
-          : studentizedRangeUpper(t * Math.SQRT2, levels.length, df);
+        return family.pOf(z);
       },
-      told: told && t > critical,
     };
   });
-  return { method: 'means', globalP, told, pairs, sd, df };
+  return {
+    method: 'means',
+    get globalP() {
+      return family.pOf(farthest);
+    },
+    told: farthest > critical,
+    pairs,
+    sd: Math.hypot(leastSd, Math.sqrt(within / df)),
+    df,
+  };
 }
 
-function byShuffling({ levels, ordinal }: LevelQuestion, controlled: boolean, df: number): LevelsJudged {
+function byRanks(question: LevelQuestion, controlled: boolean, df: number): LevelsJudged {
+  const { levels } = question;
   const all = levels.flatMap((one) => one.values);
-  const values = ordinal ? rankOf(all).ranks : all;
+  const values = rankOf(all).ranks;
   const centre = meanOf(values);
   const centred = values.map((value) => value - centre);
   const sizes = levels.map((one) => one.values.length);
@@ -180,28 +161,27 @@ function byShuffling({ levels, ordinal }: LevelQuestion, controlled: boolean, df
     },
     { mostExact, draws, observed },
   );
-  const globalP = shares[0]!;
-  const told = globalP < calledDifferent;
+  const asNumbers = byMeans(question, controlled, df);
+  const globalP = Math.max(shares[0]!, asNumbers.globalP);
+  const told = shares[0]! < calledDifferent && asNumbers.told;
   const means = levels.map((one) => meanOf(one.values));
   return {
-    method: ordinal ? 'ranks' : 'permutation',
-    globalP,
-    told,
-    pairs: pairs.map(([b, a], i) => ({
-      name: levels[b]!.name,
-      against: levels[a]!.name,
-      difference: means[b]! - means[a]!,
-      low: null,
-      high: null,
-      p: shares[i + 1]!,
-      told: told && shares[i + 1]! < calledDifferent,
-    })),
-    sd: null,
-    df,
+    ...{ method: 'ranks', globalP, told, sd: null, df },
+    pairs: pairs.map(([b, a], i): PairJudged => {
+      const shuffledP = shares[i + 1]!;
+      return {
+        ...{ name: levels[b]!.name, against: levels[a]!.name, difference: means[b]! - means[a]! },
+        ...{ low: null, high: null, shuffledP },
+        get p() {
+          return Math.max(shuffledP, asNumbers.pairs[i]!.p);
+        },
+        told: told && shuffledP < calledDifferent && asNumbers.pairs[i]!.told,
+      };
+    }),
   };
 }
 
-/** Stations a level until a difference of two levels is found in 80 % of classes by the test that is used; null above 60. */
+/** Stations a level, each of a class of levels whose spreads are alike, until a difference of two of them is told in `power` of classes; null above `mostStations`. */
 export function stationsForPair(
   difference: number,
   sd: number,
@@ -210,10 +190,8 @@ export function stationsForPair(
   power = 0.8,
 ): number | null {
   if (difference === 0 || sd === 0) return null;
-  for (let n = 2; n <= 60; n += 1) {
-    const df = levels * (n - 1);
-    const critical = familyCritical(new Array<number>(levels).fill(n), controlled, df);
-    if (noncentralTwoSided(critical, df, (Math.abs(difference) / sd) * Math.sqrt(n / 2)) >= power) return n;
-  }
-  return null;
+  return fewestStations(power, (n) => {
+    const family = familyOfLevels(new Array<number>(levels).fill(n), controlled);
+    return family.powerOf(difference, sd, family.critical(calledDifferent));
+  });
 }

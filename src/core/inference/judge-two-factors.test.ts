@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../random';
-import { tries } from '../random/testing/sampled';
-import { judgeTwoFactors } from './judge-two-factors';
+import { judgeTwoFactors, type LevelPair } from './judge-two-factors';
 
 /** R’s ToothGrowth (C. I. Bliss, 1952): two supplements by three doses, ten animals each. */
 const teeth = [
@@ -18,38 +16,25 @@ const teeth = [
 ];
 
 describe('two factors crossed', () => {
-  it('R, aov(len ~ supp * factor(dose)): F 15.572, 92.000 and 4.107; residual mean square 13.19; p by Holm', () => {
+  it('R’s ToothGrowth, TukeyHSD(aov(len ~ supp * factor(dose))): differences; all three questions told, as by F', () => {
     const judged = judgeTwoFactors(teeth, 0)!;
     const { first, second, interaction } = judged;
-    expect([first.f, second.f, interaction.f].map((f) => f.toFixed(3))).toEqual([
-      '15.572',
-      '92.000',
-      '4.107',
-    ]);
-    expect([first.df, second.df, interaction.df]).toEqual([
-      [1, 54],
-      [2, 54],
-      [2, 54],
-    ]);
+    const differences = (pairs: readonly LevelPair[]) =>
+      pairs.map(({ from, to, difference }) => `${to}-${from} ${difference.toFixed(3)}`);
+    expect(differences(first.pairs)).toEqual(['1-0 -3.700']);
+    expect(differences(second.pairs)).toEqual(['1-0 9.130', '2-0 15.495', '2-1 6.365']);
+    // Residual mean square 13.19 on 54; by F 15.572, 92.000 and 4.107 all three are told, p 0.0002, 4e-18 and 0.022.
     expect(judged.sd ** 2).toBeCloseTo(13.19, 2);
-    // R’s p.adjust(method = "holm"): 0.000231 counts twice, the largest once.
-    expect(first.p).toBeCloseTo(2 * 0.0002312, 6);
-    expect(interaction.p).toBeCloseTo(0.02186, 5);
-    expect([first.told, second.told, interaction.told]).toEqual([true, true, true]);
-    // Means from R’s model.tables: OJ 20.663, VC 16.963; doses 10.605, 19.735, 26.100.
-    expect(judged.firstMeans.map((mean) => mean.toFixed(3))).toEqual(['20.663', '16.963']);
-    expect(judged.secondMeans.map((mean) => mean.toFixed(3))).toEqual(['10.605', '19.735', '26.100']);
+    expect(judged.df).toBe(54);
+    expect([first.told, second.told, interaction!.told]).toEqual([true, true, true]);
+    expect(interaction!.p).toBeGreaterThan(0.005);
+    expect(interaction!.p).toBeLessThan(0.045);
+    // OJ 22.70 and 26.06, VC 16.77 and 26.14 at the two higher doses: 9.37 less 3.36.
+    expect(interaction!.farthest).toMatchObject({ first: [0, 1], second: [1, 2] });
+    expect(interaction!.farthest.difference).toBeCloseTo(6.01, 2);
   });
 
-  it('intervals count all three questions: t at 0.025/3 for two levels, 0.025/9 for three', () => {
-    // qt(1 − 0.025/3, 54) = 2.471 and qt(1 − 0.025/9, 54) = 2.886 (t tables interpolated between 50 and 60).
-    const judged = judgeTwoFactors(teeth, 0)!;
-    expect(judged.halfFirst / (judged.sd * Math.sqrt(2 / 30))).toBeCloseTo(2.471, 2);
-    expect(judged.halfSecond / (judged.sd * Math.sqrt(2 / 20))).toBeCloseTo(2.886, 2);
-  });
-
-  it('by hand: cells 1, 3 | 5, 7 | 2, 4 | 6, 8: second factor 64 of squares / 2 within', () => {
-    // Means 2, 6 | 3, 7; within 2 each (8 on 4 df → 2); first: 8·0.25 = 2; second: 8·4 = 32; together 0.
+  it('by hand: cells 1, 3 | 5, 7 | 2, 4 | 6, 8: differences 1 and 4 with one standard error, nothing between them', () => {
     const cells = [
       [
         [1, 3],
@@ -61,16 +46,20 @@ describe('two factors crossed', () => {
       ],
     ];
     const judged = judgeTwoFactors(cells, 0)!;
-    expect([judged.first.f, judged.second.f, judged.interaction.f]).toEqual([1, 16, 0]);
+    const [first, second] = [judged.first.pairs[0]!, judged.second.pairs[0]!];
+    const differences = [first.difference, second.difference, judged.interaction!.farthest.difference];
+    expect(differences.map((one) => one.toFixed(9))).toEqual(['1.000000000', '4.000000000', '0.000000000']);
     expect([judged.df, judged.sd]).toEqual([4, Math.SQRT2]);
-    // The instrument’s spread of 1 is added to the variance: 3 in place of 2.
-    expect(judgeTwoFactors(cells, 1)!.second.f).toBeCloseTo(32 / 3, 12);
-    // p(F ≥ 16; 1, 4) = 0.0161 counts three times: 0.048 is told, and is not with the rounding in it.
-    expect(judged.second.p).toBeCloseTo(3 * 0.01613, 4);
-    expect([judged.second.told, judgeTwoFactors(cells, 1)!.second.told]).toEqual([true, false]);
+    // Every cell’s variance is 2, of a difference of two rows 4 × 2/2 × 1/4 = 1; Satterthwaite 4 × 1.25 = 5 degrees of
+    // freedom. t = 4 on 5: by Wallace z = 41/43 × √(5 ln(1 + 16/5)) = 2.554; with a spread of 1 from the instrument t is
+    // 4 / √1.5 and z = 41/43 × √(5 ln(1 + 16/7.5)) = 2.279.
+    expect(second.z).toBeCloseTo(2.554, 3);
+    expect(judgeTwoFactors(cells, 1)!.second.pairs[0]!.z).toBeCloseTo(2.279, 3);
+    expect(first.high - first.difference).toBeGreaterThan(2.57);
+    expect(judged.first.told).toBe(false);
   });
 
-  it('measured alike in every station: the rounding alone is the spread; without it nothing can be said', () => {
+  it('measured alike in every station: the rounding alone is the spread; without it nothing is told', () => {
     const flat = [
       [
         [1, 1],
@@ -81,43 +70,54 @@ describe('two factors crossed', () => {
         [2, 2],
       ],
     ];
-    expect(judgeTwoFactors(flat, 0)).toBeNull();
+    expect(judgeTwoFactors(flat, 0)!.second.told).toBe(false);
     const judged = judgeTwoFactors(flat, 0.1)!;
     expect(judged.sd).toBeCloseTo(0.1, 12);
     expect([judged.first.told, judged.second.told]).toEqual([false, true]);
   });
 
-  it('stations missing: hardly less is told, and no more is told that is not there', () => {
-    const random = seededRandom(24);
-    const times = tries(4000, 800);
-    const classes = (effect: number, missing: number) => {
-      let told = 0;
-      for (let one = 0; one < times; one += 1) {
-        const cells = [0, 1, 2].map((i) =>
-          [0, 1, 2].map((j) =>
-            Array.from({ length: i * 3 + j < missing ? 1 : 2 }, () => effect * i + random.normal()),
-          ),
-        );
-        const judged = judgeTwoFactors(cells, 0)!;
-        if (judged.first.told || (effect === 0 && (judged.second.told || judged.interaction.told))) told += 1;
-      }
-      return told / times;
-    };
-    for (const missing of [0, 1, 4])
-      expect(classes(0, missing), `${missing} missing`).toBeLessThan(
-        0.05 + 3 * Math.sqrt((0.05 * 0.95) / times),
-      );
-    const whole = classes(1, 0);
-    expect(classes(1, 1) / whole).toBeGreaterThan(0.75);
+  it('a station missing: the answer stands, and a treatment of one station counts for little', () => {
+    const row = (mean: number) => [0, 1, 2].map(() => [mean - 0.1, mean + 0.1]);
+    const cells = [row(5), row(7), row(9)];
+    const whole = judgeTwoFactors(cells, 0)!.first.pairs[0]!;
+    expect([whole.difference, whole.told]).toEqual([expect.closeTo(2, 12), true]);
+    // One station of 8 in a treatment of 5: weight 0.25 beside 1.25 of each other one.
+    const gap = [[[8], ...row(5).slice(1)], row(7), row(9)];
+    const judged = judgeTwoFactors(gap, 0)!;
+    expect(judged.first.told).toBe(true);
+    expect(judged.first.pairs[0]!.difference).toBeGreaterThan(1.6);
+    const empty = judgeTwoFactors([[[], ...row(5).slice(1)], row(7), row(9)], 0)!;
+    // None of it: the rows are held against each other over the two columns they share.
+    expect(empty.first.pairs[0]!.difference).toBeCloseTo(2, 12);
+    expect([empty.first.told, empty.df]).toEqual([true, 8]);
   });
 
-  it('is silent where no treatment has two stations, or one has none', () => {
+  it('a hump: the ends, which are alike, are not told apart; the middle is', () => {
+    const row = (mean: number) => [mean, mean + 0.1].map((one) => [one - 0.1, one, one + 0.1]);
+    const { pairs } = judgeTwoFactors([row(5), row(9), row(5)], 0)!.first;
+    expect(pairs.map(({ from, to, told }) => [from, to, told])).toEqual([
+      [0, 1, true],
+      [0, 2, false],
+      [1, 2, true],
+    ]);
+  });
+
+  it('one station each: what each factor does is told beside what both leave, and nothing of the one changing the other', () => {
+    const cells = [0, 10, 20].map((row) =>
+      [0, 1, 2, 3].map((column) => [row + column + 0.2 * ((row + column) % 3)]),
+    );
+    const judged = judgeTwoFactors(cells, 0.1)!;
+    expect(judged.interaction).toBeNull();
+    expect([judged.first.told, judged.df]).toEqual([true, 6]);
+  });
+
+  it('is silent where treatments do not hang together, or there is no spread to see', () => {
     const pair = [1, 2];
     expect(
       judgeTwoFactors(
         [
           [[1], [2]],
-          [[3], [4]],
+          [[3], []],
         ],
         0,
       ),
@@ -125,13 +125,12 @@ describe('two factors crossed', () => {
     expect(
       judgeTwoFactors(
         [
-          [pair, pair],
           [pair, []],
+          [[], pair],
         ],
         0,
       ),
     ).toBeNull();
-    expect(judgeTwoFactors([[pair, pair], [pair]], 0)).toBeNull();
     expect(judgeTwoFactors([[pair, pair]], 0)).toBeNull();
     expect(judgeTwoFactors([[pair], [pair]], 0)).toBeNull();
     expect(judgeTwoFactors([], 0)).toBeNull();

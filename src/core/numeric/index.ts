@@ -5,5 +5,6 @@ export { incompleteBeta } from './incomplete-beta';
 export { incompleteGammaUpper } from './incomplete-gamma';
 export { logGamma } from './log-gamma';
 export { monotoneCurve, type MonotoneCurve } from './monotone-cubic';
+export { orthonormalBasis, withoutBasis } from './orthonormal-basis';
 export { medianOf, quantileOfSorted } from './quantile';
 export { WeightedEquations, type WeightedFit } from './weighted-fit';

@@ -8,16 +8,14 @@ export const shuffles: Source = {
   kind: 'handbook',
   text: 'Permutation test: the values dealt anew over the stations, all ways or 4999 of them; the largest difference of each deal keeps the error of all pairs together (Westfall and Young)',
 };
-export const means: Record<'control' | 'pairs', Source> = {
-  control: { kind: 'paper', text: 'Dunnett, Biometrics 20 (1964) 482: several levels with one control' },
-  pairs: {
-    kind: 'handbook',
-    text: 'Tukey’s HSD, Kramer for unequal groups; NIST/SEMATECH e-Handbook 7.4.7.1',
-  },
+/** How levels are held against each other whose spreads need not be alike. */
+export const unlikeSpreads: Source = {
+  kind: 'paper',
+  text: 'Each by its own spread, as Games and Howell (J. Educ. Stat. 1 (1976) 113), Satterthwaite’s degrees of freedom; what is called different lies farther out than the farthest of all comparisons in 95 % of drawn classes in which nothing differs, whatever level scatters up to five times as much as another',
 };
 export const power: Source = {
   kind: 'handbook',
-  text: 'Power by the noncentral t distribution of the test that is used, 80 %',
+  text: 'Power of the whole procedure by drawn classes whose spreads are alike, 80 %',
 };
 
 /** “2 %” of classes, or “fewer than 1 in 1000”. */

@@ -30,15 +30,16 @@ function effectFindings(plan: Plan, series: ResponseSeries): Remark[] {
   return series.numeric ? trendFindings(plan, series) : levelFindings(series);
 }
 
-function singleStations({ groups, response }: ResponseSeries): Remark[] {
+function singleStations({ groups, response, factors, numeric, ordinal }: ResponseSeries): Remark[] {
   const single = groups.filter((group) => group.values.length === 1);
   if (groups.length < 2 || single.length === 0) return [];
+  const heldAgainstOthers = factors.length > 1 || numeric || ordinal;
   return [
     {
       id: `single:${response.id}`,
       rank: 'check',
       what: `One station only at ${listed(single.map((group) => group.label))}`,
-      why: `For ${response.name} its spread is unknown, so no interval can be drawn there.`,
+      why: `For ${response.name} its spread is unknown, so no interval can be drawn there${heldAgainstOthers ? '' : ', and it is held against no other level'}.`,
       working: workingOf(
         groups.map((group) => ({ text: `stations at ${group.label}`, value: group.values.length })),
       ),

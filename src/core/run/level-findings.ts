@@ -4,13 +4,13 @@ import { medianOf } from '../numeric';
 import { workingOf } from '../working';
 import {
   comparative,
-  means,
   named,
   neededWords,
   ofClasses,
   power,
   shownMedian,
   shuffles,
+  unlikeSpreads,
 } from './effect-words';
 import type { Remark } from '../remark';
 import type { LevelGroup, ResponseSeries } from './results';
@@ -37,7 +37,7 @@ interface LevelContext {
   controlled: boolean;
 }
 
-function levelWorking({ groups, response, judged, controlled }: LevelContext) {
+function levelWorking({ groups, response, judged }: LevelContext) {
   const byMeans = judged.method === 'means';
   return workingOf(
     [
@@ -66,7 +66,7 @@ function levelWorking({ groups, response, judged, controlled }: LevelContext) {
         value: pair.p,
       })),
     ],
-    [byMeans ? means[controlled ? 'control' : 'pairs'] : shuffles, ...(byMeans ? [power] : [])],
+    byMeans ? [unlikeSpreads, power] : [shuffles],
   );
 }
 
@@ -80,13 +80,11 @@ function differenceWords({ groups, response, judged }: LevelContext, pair: PairJ
       );
     return `Median ${median(pair.name)} against ${median(pair.against)}; chance alone parts scores so far ${ofClasses(pair.p)}.`;
   }
-  if (pair.low === null || pair.high === null) {
-    return `Difference ${formatNumber(pair.difference, decimalsForError(Math.abs(pair.difference) / 4))} ${response.unit}; the spreads are not alike, so the values were shuffled: chance alone makes it ${ofClasses(pair.p)}.`;
-  }
-  const digits = decimalsForError((pair.high - pair.low) / 4);
+  const [low, high] = [pair.low!, pair.high!];
+  const digits = decimalsForError((high - low) / 4);
   const n = (value: number) => formatNumber(value, digits);
   const together = judged.pairs.length > 1 ? ', all comparisons counted' : '';
-  return `Difference ${n(pair.difference)} ${response.unit}, 95 % interval ${n(pair.low)} to ${n(pair.high)}${together}.`;
+  return `Difference ${n(pair.difference)} ${response.unit}, 95 % interval ${n(low)} to ${n(high)}${together}.`;
 }
 
 function toldApart(context: LevelContext, pair: PairJudged): Remark {

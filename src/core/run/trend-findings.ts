@@ -4,13 +4,13 @@ import { factorUnit, type Plan } from '../practical';
 import { medianOf } from '../numeric';
 import { workingOf, type Source } from '../working';
 import { levelFindings } from './level-findings';
-import { means, named, neededWords, ofClasses, power, shownMedian, shuffles } from './effect-words';
+import { named, neededWords, ofClasses, power, shownMedian, shuffles, unlikeSpreads } from './effect-words';
 import type { Remark } from '../remark';
 import type { ResponseSeries } from './results';
 
 const leastSquares: Source = {
   kind: 'handbook',
-  text: 'Ordinary least squares; Student’s t on n − 2 degrees of freedom; lack of fit against the repeats (Draper and Smith)',
+  text: 'Ordinary least squares; the error of the slope, and of each level’s miss, by every level’s own spread (Satterthwaite); critical values by drawn classes in which nothing differs, whatever level scatters up to five times as much as another',
 };
 /** Where a factor has a number: does the response rise or fall along it, and does a line fit? */
 export function trendFindings(plan: Plan, series: ResponseSeries): Remark[] {
@@ -49,7 +49,7 @@ function lineTrend(plan: Plan, series: ResponseSeries, judged: TrendJudged): Rem
       { text: `slope of ${response.name} on ${factor.name}`, value: fit.slope, unit: slopeUnit },
       { text: 'spread about the line, the instrument’s rounding in it', value: sd, unit },
       { text: `change along the range of ${factor.name}`, value: change, unit },
-      { text: `interval = change ± t × SE × range, ${df} degrees of freedom`, value: half, unit },
+      { text: `interval = change ± t × SE, ${formatNumber(df, 1)} degrees of freedom`, value: half, unit },
       { text: 'chance alone makes such a slope', value: 100 * p, unit: '% of classes' },
       { text: 'r²', value: fit.r2 },
     ],
@@ -106,9 +106,9 @@ function rankTrend({ groups, response, factors }: ResponseSeries, judged: TrendJ
 
 /** A straight line that misses the levels by more than their repeats explain. */
 function curveFinding(series: ResponseSeries, { lackOfFit, fit }: TrendJudged): Remark[] {
-  if (!lackOfFit || lackOfFit.p >= 0.05) return [];
+  if (!lackOfFit?.told) return [];
   const { response, groups } = series;
-  const { worst, f, df, p, sd } = lackOfFit;
+  const { worst, p, sd } = lackOfFit;
   const group = groups.find((one) => one.treatment.id === worst.level);
   if (!group) return [];
   const digits = decimalsForError(fit.residualSd / 2);
@@ -117,12 +117,16 @@ function curveFinding(series: ResponseSeries, { lackOfFit, fit }: TrendJudged): 
       id: `curve:${response.id}`,
       rank: 'note',
       what: `A straight line does not fit ${response.name}`,
-      why: `The stations at ${group.label} lie ${formatNumber(Math.abs(worst.off), digits)} ${response.unit} ${worst.off > 0 ? 'above' : 'below'} it; misses like these come by chance ${ofClasses(p)}. Read the levels, not the line.`,
+      why: `The stations at ${group.label} lie ${formatNumber(Math.abs(worst.off), digits)} ${response.unit} ${worst.off > 0 ? 'above' : 'below'} it; a miss as far out comes by chance ${ofClasses(p)}. Read the levels, not the line.`,
       working: workingOf(
         [
           { text: 'mean of the level − line', value: worst.off, unit: response.unit },
           { text: 'spread within levels', value: sd, unit: response.unit },
-          { text: `F of the misses on ${df[0]} and ${df[1]} degrees of freedom`, value: f },
+          {
+            text: `standard error of that miss, ${formatNumber(worst.df, 1)} degrees of freedom`,
+            value: worst.se,
+            unit: response.unit,
+          },
           { text: 'chance alone makes this', value: 100 * p, unit: '% of classes' },
         ],
         [leastSquares],
@@ -158,7 +162,7 @@ function neighbours({
           { text: `mean at ${below.label}`, value: below.mean, unit: response.unit },
           { text: 'degrees of freedom', value: judged!.df },
         ],
-        [means.pairs],
+        [unlikeSpreads],
       ),
     },
   ];

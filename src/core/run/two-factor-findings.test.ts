@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { newPlan, newResponse, treatmentsOf, type Plan } from '../practical';
 import { numberLevels, wordLevels } from '../practical/testing/plans';
-import { measuredClass } from './testing/measured-class';
+import { intervalIn, measuredClass } from './testing/measured-class';
 
 const plan: Plan = {
   ...newPlan('Scones', null),
@@ -40,8 +40,11 @@ describe('what two factors did', () => {
     expect(said[1]).toContain('From dark to bright it changed by 0.20 g');
     expect(said[2]).toContain('Whether minutes works otherwise at another tin can’t be told');
     expect(said).toHaveLength(3);
-    // sd² = 0.04 + 0.1²/12; t(1 − 0.025/3; 8) = 3.016 (tables: 3.015); half = 3.016 × sd × √(2/6) = 0.354.
-    expect(said[0]).toContain('95 % interval 3.65 to 4.35, all comparisons counted');
+    // sd² = 0.04 + 0.1²/12; with spreads known to be alike t(1 − 0.025/3; 8) = 3.016: half = 3.016 × sd × √(2/6) = 0.354.
+    expect(said[0]).toContain('all comparisons counted');
+    expect(intervalIn(said[0]!).middle).toBeCloseTo(4, 2);
+    expect(intervalIn(said[0]!).half).toBeGreaterThan(0.354);
+    expect(intervalIn(said[0]!).half).toBeLessThan(0.6);
   });
 
   it('that the one depends on the other, with all four means and nothing of either alone', () => {
@@ -51,6 +54,7 @@ describe('what two factors did', () => {
     expect(said[0]).toContain(
       'dark: 5.00 at 8 min and 9.00 at 12 min; bright: 9.00 at 8 min and 5.00 at 12 min',
     );
+    expect(said[0]).toContain('From 8 min to 12 min it changes by 4.00 at dark and by −4.00 at bright');
   });
 
   it('a hump: the ends, which are alike, are never said to differ; the level that does is', () => {
@@ -107,6 +111,28 @@ describe('what two factors did', () => {
     // Means of treatments 5.1, 5.2, 9.1, 9.2: 9.15 less 5.15.
     expect(uneven[0]).toContain('a difference of 4.00 g');
     expect(uneven).toHaveLength(3);
+  });
+
+  it('a treatment nobody did, and one station each: the answer stands', () => {
+    const gap: Plan = {
+      ...plan,
+      factors: [{ ...plan.factors[0]!, levels: numberLevels(8, 12, 16) }, plan.factors[1]!],
+    };
+    const ids = treatmentsOf(gap).map(({ id }) => id);
+    const of = (cells: number[][]) =>
+      measuredClass(
+        Object.fromEntries(cells.flatMap((cell, i) => (cell.length > 0 ? [[ids[i]!, cell]] : []))),
+        gap,
+      )
+        .findings()
+        .map(({ what, why }) => `${what}. ${why}`);
+    const [first] = of([[4.8, 5, 5.2], [5, 5.2, 5.4], [8.8, 9, 9.2], [], [12.8, 13, 13.2], [13, 13.2, 13.4]]);
+    expect(first).toContain('Mass loss greater at 16 min than at 8 min');
+    expect(first).toContain('a difference of 8.00 g');
+    const single = of([[5], [5.2], [9], [9.1], [13], [13.2]]);
+    expect(single.find((one) => one.startsWith('Whether minutes'))).toContain(
+      'No treatment has two stations: nothing tells a dependence from the spread.',
+    );
   });
 
   it('a level that nobody measured is left out, and does not make a gap', () => {

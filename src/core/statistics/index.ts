@@ -2,14 +2,7 @@ export { describeSample, type Description } from './describe';
 export { meanOf } from './mean';
 export { differenceOfMeans, welchTest, type Difference, type WelchTest } from './difference';
 export { binomialUpper } from './binomial';
-export {
-  fUpper,
-  studentizedRangeCritical,
-  studentizedRangeUpper,
-  studentT,
-  studentTQuantile,
-  studentTwoSided,
-} from './distributions';
+export { studentizedRangeCritical, studentT, studentTwoSided } from './distributions';
 export { dunnettCritical, dunnettTest, dunnettUpper, type DunnettPair } from './dunnett';
 export { friedmanTest, type Friedman } from './friedman';
 export { squaresAboutMean, type Groups } from './groups';

@@ -1,4 +1,5 @@
 import { RefusedValue } from '../bounds';
+import { orthonormalBasis, withoutBasis } from '../numeric';
 import { fUpper } from './distributions';
 
 export interface CellValue {
@@ -94,25 +95,9 @@ interface Left {
   rank: number;
 }
 
-/** Squares that columns leave of values, and how many of the columns say something of their own (Gram and Schmidt, twice). */
+/** Squares that columns leave of values, and how many of the columns say something of their own. */
 function leftBy(columns: readonly (readonly number[])[], values: readonly number[]): Left {
-  const dot = (first: readonly number[], second: readonly number[]) =>
-    first.reduce((sum, one, i) => sum + one * second[i]!, 0);
-  const basis: number[][] = [];
-  const without = (of: readonly number[]) => {
-    let left = [...of];
-    for (let twice = 0; twice < 2; twice += 1)
-      for (const one of basis) {
-        const share = dot(left, one);
-        left = left.map((value, i) => value - share * one[i]!);
-      }
-    return left;
-  };
-  for (const column of columns) {
-    const own = without(column);
-    const length = Math.sqrt(dot(own, own));
-    if (length > 1e-9 * Math.sqrt(dot(column, column))) basis.push(own.map((value) => value / length));
-  }
-  const left = without(values);
-  return { squares: dot(left, left), rank: basis.length };
+  const basis = orthonormalBasis(columns);
+  const left = withoutBasis(basis, withoutBasis(basis, values));
+  return { squares: left.reduce((sum, one) => sum + one * one, 0), rank: basis.length };
 }

@@ -60,3 +60,12 @@ export const lines = ({
   );
 /** Two stations that lie so far to either side. */
 export const about = (mean: number, by: number) => [mean - by, mean + by];
+/** The interval a sentence names. */
+export function intervalIn(why: string): { middle: number; half: number } {
+  const ends = /interval (−?[\d.]+) to (−?[\d.]+)|anything from (−?[\d.]+) to (−?[\d.]+)/.exec(why)!;
+  const [low, high] = ends
+    .slice(1)
+    .filter((end) => end !== undefined)
+    .map((end) => Number(end.replace('−', '-').replace(/\.$/, ''))) as [number, number];
+  return { middle: (low + high) / 2, half: (high - low) / 2 };
+}
