@@ -2,7 +2,7 @@ import { meanOf, rankOf, sharesAtLeast, squaresAboutMean } from '../statistics';
 import { calledDifferent } from './called-different';
 import { studentOf } from './contrast';
 import { familyOf, type ContrastFamily } from './contrast-family';
-import { fewestStations } from './fewest-stations';
+import { stationsForPower } from './stations-for-power';
 import { unlikeSpreads } from './unlike-spreads';
 
 /** One level's stations. */
@@ -181,7 +181,7 @@ function byRanks(question: LevelQuestion, controlled: boolean, df: number): Leve
   };
 }
 
-/** Stations a level, each of a class of levels whose spreads are alike, until a difference of two of them is told in `power` of classes; null above `mostStations`. */
+/** About how many stations a level, all spreads alike, until a difference of two levels is told in `power` of classes; null above two dozen. */
 export function stationsForPair(
   difference: number,
   sd: number,
@@ -190,7 +190,7 @@ export function stationsForPair(
   power = 0.8,
 ): number | null {
   if (difference === 0 || sd === 0) return null;
-  return fewestStations(power, (n) => {
+  return stationsForPower(power, (n) => {
     const family = familyOfLevels(new Array<number>(levels).fill(n), controlled);
     return family.powerOf(difference, sd, family.critical(calledDifferent));
   });

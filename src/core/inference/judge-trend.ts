@@ -2,7 +2,7 @@ import { fitLine, meanOf, rankOf, sharesAtLeast, squaresAboutMean, type LinearFi
 import { calledDifferent } from './called-different';
 import { judgeValues, studentOf, type ContrastJudged } from './contrast';
 import { familyOf, type ContrastFamily } from './contrast-family';
-import { fewestStations } from './fewest-stations';
+import { stationsForPower } from './stations-for-power';
 import { unlikeSpreads } from './unlike-spreads';
 
 export interface TrendPoint {
@@ -269,7 +269,7 @@ function rankTrend(points: readonly TrendPoint[], leastSd: number): { p: number;
   };
 }
 
-/** Stations a level, all spreads alike, until a straight trend is told in `power` of classes; null above `mostStations`. */
+/** About how many stations a level, all spreads alike, until a straight trend is told in `power` of classes; null above two dozen. */
 export function stationsForTrend(
   slope: number,
   sd: number,
@@ -278,7 +278,7 @@ export function stationsForTrend(
 ): number | null {
   const range = Math.max(...levelXs) - Math.min(...levelXs);
   if (sd === 0 || slope === 0 || !(range > 0)) return null;
-  return fewestStations(power, (size) => {
+  return stationsForPower(power, (size) => {
     const family = slopeFamilyAt(levelXs.map((x) => ({ x, size })));
     return family.powerOf(slope * range, sd, family.critical(calledDifferent));
   });

@@ -47,7 +47,7 @@ export const foodSigns = {
       5,
     ),
     near(
-      'mix\\w*|stir\\w*|fold\\w*|beat\\w*|whisk\\w*|combine|rub\\w*|dust\\w*|coat\\w*|add\\w*|toss|blend\\w*|into a',
+      'mix\\w*|stir\\w*|fold\\w*|beat\\w*|whisk\\w*|combine|rub\\w*|dust\\w*|coat\\w*|add\\w*|toss|blend\\w*|into a|sift\\w*|sieve\\w*|tip|shake',
       'flour',
       6,
     ),

@@ -58,6 +58,6 @@ export const cuttable =
 export const raws =
   'meat|chicken|turkey|duck|goose|beef|pork|lamb|veal|venison|rabbit|bacon|gammon|ham joint|sausages?|sausagemeat|burgers?|patt(?:y|ies)|koftas?|meatballs?|steaks?|poultry|liver|kidneys|giblets|fish|salmon|cod|haddock|trout|mackerel|hake|plaice|herring|sardines|prawns?|shrimps?|squid|mussels?|oysters?|clams?|scallops?|crabs?|lobsters?|drumsticks?|thighs?|wings|chops|brisket';
 export const handles =
-  'cut|slice|dice|chop|shape|marinat\\w*|season|stuff|skewer|bone|debone|fillet|rub|wash|rinse|weigh|mix|press|coat|fry|grill|roast|bake|brown|sear|cook|defrost|thaw|trim|tenderis\\w*|tenderiz\\w*|flatten|score|pat|prepare|handle|unwrap|inject|roll|mould|form|divide|touch|skin|gut|shell|peel|place|put|poach|barbecue|steam|knead|truss|dip|bread|thread|clean|pull|crack|spatchcock|butterfly|devein|joint|carve|lay|arrange|serve raw';
+  'cut|slice|dice|chop|shape|marinat\\w*|season|stuff|skewer|bone|debone|fillet|rub|wash|rinse|weigh|mix|press|coat|fry|grill|roast|bake|brown|sear|cook|defrost|thaw|trim|tenderis\\w*|tenderiz\\w*|flatten|score|pat|prepare|handle|unwrap|inject|roll|mould|form|divide|touch|skin|gut|shell|peel|place|put|poach|barbecue|steam|knead|truss|dip|bread|thread|clean|pull|crack|spatchcock|butterfly|devein|joint|carve|lay|arrange|serve raw|wrap|tie|portion|slash|string|bag|freeze';
 export const cookedMeat =
   /\b(cooked|tinned|canned|tin of|can of|vegan|vegetarian|plant based|jerky|cold cuts|pâté)\b/u;

@@ -31,7 +31,7 @@ export const toolSigns = {
         'u',
       ).test(rest.replaceAll(/\b(a|one|three|first|second|last|next) quarters?\b/gu, ' ')) ||
       word(
-        'is (?:cut|sliced|chopped|peeled|halved)|are (?:cut|sliced|chopped|peeled|halved)|be (?:cut|sliced|chopped|peeled|halved)|(?:^|and|then)? ?(?:core|stone|pit|fillet|mince|score) (?:the|and|it|them|each) (?!samples?|colou?r|tastes?|flavou?rs?|results?|temperature|panel|scones? (?:from|for)|\\d)\\w+(?![\\p{L}])(?! (?:for|from|out|on|by|against))|cores? (?:and|the) (?:slice|apple|pear|quince|pineapple|pepper|fruit)\\w*',
+        'is (?:cut|sliced|chopped|peeled|halved)|are (?:cut|sliced|chopped|peeled|halved)|be (?:cut|sliced|chopped|peeled|halved)|(?:^|and|then)? ?(?:core|stone|pit|fillet|mince|score) (?:the|and|it|them|each|an?|two|three|four|both|some) (?!samples?|colou?r|tastes?|flavou?rs?|results?|temperature|panel|points?|marks?|crumb|\\w+ness|textures?|aroma|smell|biscuits?|cakes?|scones? (?:from|for)|\\d)\\w+(?![\\p{L}])(?! (?:for|from|out|on|by|against))|cores? (?:and|the) (?:slice|apple|pear|quince|pineapple|pepper|fruit)\\w*',
       ).test(rest) ||
       near('open|opened|opening|crack|prise', 'oysters?|clams?|scallops?|coconuts?', 4).test(rest) ||
       near('stone|stones|pit|halve|open', 'avocados?|mangos?|mangoes', 5).test(rest) ||
@@ -83,6 +83,11 @@ export const toolSigns = {
       /(?<!\d)(1[0-9]|[2-9]\d) ?(kg|kilos?|litres?|l) (?:of )?(?:sack|bag|water|stock|pot|flour|pan|box|drum)/u.test(
         rest,
       ) ||
+      near(
+        'mov(?:e|es|ed|ing)|shift\\w*|fetch\\w*',
+        'sacks?|crates?|drums?|urns?|stockpots?|cauldrons?',
+        4,
+      ).test(rest) ||
       near('lift\\w*|carr\\w+|mov\\w+', 'heavy|\\d\\d kg|together', 4).test(rest)
     );
   },
