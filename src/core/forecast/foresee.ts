@@ -35,6 +35,9 @@ const touchedSpreads = { ...lessonSpreads, narrowed: 0.8, rate: 0.06, offsetC: 1
 /** Cold cream in a syrup: about so much of its water as was weighed, give or take. */
 const pouredSpreads = { ...touchedSpreads, pouredIn: { likely: 0.3, sd: 0.3 } };
 
+/** Read by eye to two degrees or more, and often of what is no plain syrup. */
+const byEyeSpreads = { ...lessonSpreads, rate: 0.08 };
+
 /** Readings no farther apart than this, s, tell a moment; of those by hand a change is only taken into account. */
 const closeS = 15;
 const isClose = (seconds: readonly number[]) => {
@@ -83,8 +86,23 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
     return { ...told, forecast: soonAnyway(since, targetC, nowS) };
   const coldYet = watch.poured !== null && since.celsius.at(-1)! < watch.poured.untilC;
   if (pan.batch && coldYet) return { ...told, forecast: { kind: 'not-yet' } };
-  const spreads = watch.poured ? pouredSpreads : touched ? touchedSpreads : lessonSpreads;
-  return { ...told, forecast: forecastBy(pan, spreads, since, targetC, nowS) };
+  const spreads = watch.poured
+    ? pouredSpreads
+    : touched
+      ? touchedSpreads
+      : watch.coarse
+        ? byEyeSpreads
+        : lessonSpreads;
+  const forecast = forecastBy(pan, spreads, since, targetC, nowS);
+  return { ...told, forecast: watch.onPlateau && !touched ? sooner(forecast) : forecast };
+}
+
+/** While a syrup stands on its plateau a burner that is turned shows in no reading for minutes: it may come in this share of the time. */
+const onPlateauSooner = 0.66;
+
+function sooner(forecast: Forecast): Forecast {
+  if (forecast.kind !== 'reaching') return forecast;
+  return { ...forecast, low: Math.min(forecast.low, onPlateauSooner * forecast.seconds) };
 }
 
 /** So near, s, hands must be ready whatever was just done: it may come this many times sooner, or later. */
@@ -101,8 +119,8 @@ function soonAnyway({ seconds, celsius }: Trace, targetC: number, nowS: number):
 }
 
 function forecastBy(pan: Pan, spreads: SyrupSpreads, trace: Trace, targetC: number, nowS: number): Forecast {
-  const { batch, boilingC, steams } = pan;
+  const { batch, boilingC, steams, core } = pan;
   // What the heat of a syrup never gets it to, no curve through its temperature does.
   if (batch && targetC > boilingC) return forecastSyrup(trace, batch, targetC, nowS, spreads);
-  return timeToTarget(trace, targetC, nowS, undefined, steams ? boilingC : undefined);
+  return timeToTarget(trace, targetC, nowS, undefined, steams ? boilingC : undefined, core);
 }

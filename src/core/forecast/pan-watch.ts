@@ -20,6 +20,8 @@ const boilsAgainC = 4;
 const [leastTurn, turnOfCore, turnNearTheBoil] = [0.2, 0.35, 0.4];
 /** It is coming to the boil from so near to it, °C, for so long, s. */
 const [comesToBoilC, comesToBoilS] = [2.5, 110];
+/** Within so many kelvin of where it begins to boil it hardly climbs. */
+const plateauC = 9;
 const nearTheBoilC = 4;
 
 /** Where a batch begins to boil, °C. */
@@ -60,6 +62,17 @@ export class PanWatch {
     this.#scale = batch ? heatScaleOf(batch) : null;
     this.changes = new ChangeWatch(batch || core ? 3 : 2);
     this.#boilingC = batch ? boilingOf(batch) : Infinity;
+  }
+
+  /** Readings so coarse that a change tells itself by none of them. */
+  get coarse(): boolean {
+    return this.#noiseC >= coarseC;
+  }
+
+  /** A syrup that boils away its water and hardly climbs. */
+  get onPlateau(): boolean {
+    const here = this.settling.celsius.at(-1) ?? -Infinity;
+    return Math.abs(here - this.#boilingC) < plateauC;
   }
 
   /** Whether what was seen of it is still there, and none of it is of later than a moment. */
