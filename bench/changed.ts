@@ -1,5 +1,5 @@
 import { foresee } from '../src/core/forecast';
-import { changedScenarios, measureChanged } from '../src/core/simulation';
+import { changedScenarios, lastScenarios, measureChanged } from '../src/core/simulation';
 
 /** Lessons of each scenario; TAWNY_BENCH_LESSONS for a quick look, TAWNY_BENCH_ONLY for some of them. */
 const lessons = Number(process.env.TAWNY_BENCH_LESSONS ?? 200);
@@ -7,7 +7,7 @@ const only = process.env.TAWNY_BENCH_ONLY ?? '';
 
 /** What the board says after something was done by hand: the very call it makes, of a trace that grows. */
 export function changed() {
-  return changedScenarios
+  return [...changedScenarios, ...lastScenarios]
     .filter(({ id }) => id.includes(only))
     .map((scenario) => {
       const figures = measureChanged(

@@ -27,6 +27,10 @@ describe('false findings where spreads are unlike', () => {
       { ask: 'two factors', columns: 2, sizes: [3, 1, 0, 2, 3, 2], spreads: one(6, 1) },
     ],
     [
+      'two factors, two lone stations noisy',
+      { ask: 'two factors', columns: 3, sizes: [1, 1, 3, 3, 3, 3], spreads: [5, 5, 1, 1, 1, 1] },
+    ],
+    [
       'two factors, one station each',
       { ask: 'two factors', columns: 3, sizes: new Array<number>(9).fill(1), spreads: one(9, 4) },
     ],

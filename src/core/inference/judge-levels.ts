@@ -82,7 +82,10 @@ function familyOfLevels(sizes: readonly number[], controlled: boolean): Contrast
   return familyOf(`levels ${controlled} ${sizes.join()}`, () => ({
     ...{ sizes, columns: null },
     questions: [pairsOf(sizes.length, controlled).map((pair) => ({ at: pair, weights: [1, -1] }))],
-    spreads: unlikeSpreads(sizes.map((size, i) => (controlled && i === 0 ? `control ${size}` : `${size}`))),
+    spreads: unlikeSpreads(
+      sizes.map((size, i) => (controlled && i === 0 ? `control ${size}` : `${size}`)),
+      sizes,
+    ),
   }));
 }
 

@@ -37,8 +37,8 @@ export interface TrendJudged {
   lackOfFit: LackOfFit | null;
 }
 
-/** Share of classes in which a line may be said not to fit though it does: so few that both sentences together stay within 5.5 %. */
-const misfits = calledDifferent / 6;
+/** Share of classes in which a line may be said not to fit though it does, and of those in which it may be said to rise or fall. */
+const [misfits, slopes] = [calledDifferent / 8, calledDifferent * 0.92];
 
 /**
  * Does a response rise or fall along ordered levels? By the slope of a straight line, its error made of every level’s own
@@ -70,7 +70,7 @@ export function judgeTrend(
   }
   const along = levelsAlong(points);
   const family = slopeFamily(along);
-  const critical = family.critical(calledDifferent);
+  const critical = family.critical(slopes);
   const { se, df: worth, z } = slopeOf(along, family, leastSd);
   const half = studentOf(critical, worth) * se;
   return {
@@ -122,7 +122,11 @@ const placesOf = (along: readonly AlongLevel[]): Place[] => {
 
 const keyOf = (places: readonly Place[]) => places.map(({ x, size }) => `${size}@${x}`).join();
 
-const rolesOf = (places: readonly Place[]) => places.map((_, i) => `place ${i}`);
+const spreadsAlong = (places: readonly Place[]) =>
+  unlikeSpreads(
+    places.map((_, i) => `place ${i}`),
+    places.map(({ size }) => size),
+  );
 
 /** Weights of values in the change of the line through them along their whole range. */
 function changeWeights(xs: readonly number[]): number[] {
@@ -155,7 +159,7 @@ function slopeFamilyAt(places: readonly Place[]): ContrastFamily {
       sizes: places.map(({ size }) => size),
       columns: [ones(places), places.map(({ x }) => x)],
       questions: [[{ at: indices(places), weights: byLevel }]],
-      spreads: unlikeSpreads(rolesOf(places)),
+      spreads: spreadsAlong(places),
     };
   });
 }
@@ -194,7 +198,7 @@ function misfitFamily(places: readonly Place[]): ContrastFamily {
           weights: sizes.map((size, level) => size * weights[levels.indexOf(level)]!),
         })),
       ],
-      spreads: unlikeSpreads(rolesOf(places)),
+      spreads: spreadsAlong(places),
     };
   });
 }
@@ -280,6 +284,6 @@ export function stationsForTrend(
   if (sd === 0 || slope === 0 || !(range > 0)) return null;
   return stationsForPower(power, (size) => {
     const family = slopeFamilyAt(levelXs.map((x) => ({ x, size })));
-    return family.powerOf(slope * range, sd, family.critical(calledDifferent));
+    return family.powerOf(slope * range, sd, family.critical(slopes));
   });
 }

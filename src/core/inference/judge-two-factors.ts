@@ -71,7 +71,10 @@ export function judgeTwoFactors(cells: Cells, leastSd: number): TwoFactorsJudged
       mainContrasts(layout, 1, mains[1]),
       squares.map(({ corners }) => ({ at: corners, weights: [1, -1, -1, 1] })),
     ],
-    spreads: unlikeSpreads(rolesOf(layout)),
+    spreads: unlikeSpreads(
+      rolesOf(layout),
+      filled.map(({ stations }) => stations),
+    ),
   }));
   const answers = family.judge(
     filled.map(({ row, column }) => cells[row]![column]!),

@@ -3,12 +3,13 @@ const mostUnlike = 5;
 
 /**
  * Patterns of spreads that levels may have: all alike, one noisy, one quiet, half of them noisy, more and more noisy, both
- * ends noisy, each level up to `mostUnlike` times as noisy as another. Levels of one role may change places, so patterns
+ * ends noisy, all levels of as many stations noisy, each level up to `mostUnlike` times as noisy as another. Levels of one role may change places, so patterns
  * that are the same but for that stand once.
  *
  * @param roles what tells a level from another: number of stations, place along a line, row and column …
+ * @param sizes stations of each level: all levels of as many may be the noisy ones
  */
-export function unlikeSpreads(roles: readonly string[]): number[][] {
+export function unlikeSpreads(roles: readonly string[], sizes: readonly number[]): number[][] {
   const count = roles.length;
   // By role, so that “half of them” and “more and more” go with the numbers of stations, both ways.
   const order = roles
@@ -34,6 +35,10 @@ export function unlikeSpreads(roles: readonly string[]): number[][] {
   for (let level = 0; level < count; level += 1) {
     const one = (at: number, others: number) => roles.map((_, i) => (i === level ? at : others));
     patterns.push(one(mostUnlike, 1), one(1, mostUnlike));
+  }
+  for (const size of new Set(sizes)) {
+    const own = (at: number, others: number) => sizes.map((one) => (one === size ? at : others));
+    patterns.push(own(mostUnlike, 1), own(1, mostUnlike));
   }
   const seen = new Set<string>();
   return patterns.filter((spreads) => {

@@ -131,18 +131,18 @@ describe('a trend, by hand', () => {
         'level-155': about(4, 0.02),
       }).find((one) => one.id === 'curve:snap');
     expect(bend(2)).toBeUndefined();
-    // Through 1, 1, 3, 4 the line is 2.25 + 0.22 (x − 147.5): 1.7 at 145, where the mean is 1.
-    const below = bend(1)!;
+    // Through 1, 0, 3, 4 the line is 2 + 0.24 (x − 147.5): 1.4 at 145, where the mean is 0.
+    const below = bend(0)!;
     expect(below.why).toMatch(
-      /^The stations at 145 °C lie 0\.70 N below it; a miss as far out comes by chance in .* of classes\. Read the levels, not the line\.$/,
+      /^The stations at 145 °C lie 1\.40 N below it; a miss as far out comes by chance in .* of classes\. Read the levels, not the line\.$/,
     );
     // Each variance 0.0008, and the balance’s 0.00083. Of four levels the second pulls the line by 0.3: its miss has 0.7 of
     // half of that, √(0.35 × 0.001633). The others count 0.4, 0.2 and 0.1 in it: 0.7² / (0.7⁴ + 0.4⁴ + 0.2⁴ + 0.1⁴) × 1.25.
     expect(lines(below).slice(0, 3)).toEqual([
-      'mean of the level − line | -0.7 | N',
+      'mean of the level − line | -1.4 | N',
       'spread within levels | 0.04041 | N',
       'standard error of that miss, 2.3 degrees of freedom | 0.02391 | N',
     ]);
-    expect(bend(3)!.why).toContain('above it');
+    expect(bend(4)!.why).toContain('above it');
   });
 });

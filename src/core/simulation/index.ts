@@ -7,7 +7,7 @@ export { setGel, settingMinutes, type GelInMould, type GelState } from './gel-se
 export { heatLiquid, type LiquidPan, type LiquidState } from './liquid-on-hob';
 export { sauceThickness, thickenSauce, type SaucePan, type SauceState } from './sauce-thickening';
 export { measureChanged } from './changed-figures';
-export { changedScenarios } from './changed-lessons';
+export { changedScenarios, lastScenarios } from './changed-lessons';
 export { measureForecasts, programForecast } from './forecast-figures';
 export { forecastScenarios } from './forecast-scenarios';
 export { tradeFacts, type TradeFact } from './trade-facts';

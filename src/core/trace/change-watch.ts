@@ -2,6 +2,8 @@ import { medianOf, WeightedEquations } from '../numeric';
 
 /** Readings after a change that are tried: a large change shows in few, a small one in many. */
 const afters = [3, 5, 8, 14, 24, 40];
+/** A step is at one reading and no other: every one since the last look is tried. */
+const stepAfters = [3, 4, 5, 6, 7, 8, 9, 10, 12, 14, 24, 40];
 /** Readings before it that are looked at: at least so many, and so many times those after. */
 const [leastBefore, timesBefore] = [7, 2.5];
 /** By how much two pieces must be likelier than one (twice the logarithm), for a few readings by more. */
@@ -96,7 +98,7 @@ export class ChangeWatch {
 
   #look(end: number): void {
     let best = { gained: 0, at: -1 };
-    for (const after of afters) {
+    for (const after of this.onlySteps ? stepAfters : afters) {
       const at = end - after;
       const before = Math.min(at - this.#from, Math.max(leastBefore, Math.round(timesBefore * after)));
       if (before < leastBefore || this.#blind(at - before, end)) break;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
-import { celsiusAt, findLevelShifts, findOutliers, overshoot, resampled } from '.';
+import { celsiusAt, ChangeWatch, findLevelShifts, findOutliers, overshoot, resampled } from '.';
 
 function traceOf(length: number, celsius: (second: number) => number) {
   const seconds = Array.from({ length }, (_, i) => i);
@@ -77,4 +77,20 @@ describe('wild readings', () => {
     expect(findOutliers(traceOf(20, (s) => (s === 9 ? 21 : 20)))).toEqual([]);
     expect(findOutliers(traceOf(20, (s) => (s === 9 ? 21.01 : 20)))).toEqual([9]);
   });
+});
+
+describe('another thermometer', () => {
+  // Readings each 2 s with 0.15 °C of noise, 2 °C more from one of them on: thirteen times their spread.
+  it.each([0, 1, 2, 3, 4, 5, 6])(
+    'is seen within half a minute whichever reading it begins with (%d)',
+    (late) => {
+      const random = seededRandom(12);
+      const watch = new ChangeWatch(2, true);
+      const from = 60 + late;
+      for (let i = 0; i < from + 15; i += 1)
+        watch.add(2 * i, 101 + 0.004 * i + (i >= from ? 2 : 0) + 0.15 * random.normal(), 0.15, Infinity);
+      expect(watch.changed).toBe(true);
+      expect(watch.start).toBe(from);
+    },
+  );
 });
