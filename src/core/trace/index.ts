@@ -13,6 +13,7 @@ export { indexAt, readingRangeC, windowOf, type Trace } from './trace';
 export { findLevelShifts, type LevelShift } from './level-shift';
 export { ChangeWatch } from './change-watch';
 export { Settling } from './settling';
+export { withoutWild } from './wild-readings';
 export { findOutliers } from './outliers';
 export { overshoot, type Overshoot } from './overshoot';
 export { celsiusAt, resampled } from './resample';

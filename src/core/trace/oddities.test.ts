@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
-import { celsiusAt, ChangeWatch, findLevelShifts, findOutliers, overshoot, resampled } from '.';
+import { celsiusAt, ChangeWatch, findLevelShifts, findOutliers, overshoot, resampled, withoutWild } from '.';
 
 function traceOf(length: number, celsius: (second: number) => number) {
   const seconds = Array.from({ length }, (_, i) => i);
@@ -93,4 +93,17 @@ describe('another thermometer', () => {
       expect(watch.start).toBe(from);
     },
   );
+});
+
+describe('readings that are no pan’s', () => {
+  const water = (i: number) => 70 + 0.2 * i;
+  it('are told from the others: out of the pan for half a minute, and a slip of the finger', () => {
+    const seconds = Array.from({ length: 100 }, (_, i) => 2 * i);
+    const celsius = seconds.map((_, i) => (i >= 40 && i < 55 ? 30 : i === 70 ? 540 : water(i)));
+    const { kept, wild } = withoutWild({ seconds, celsius });
+    expect(wild.seconds).toEqual([...seconds.slice(40, 55), 140]);
+    expect(kept.celsius).toEqual(celsius.filter((_, i) => !(i >= 40 && i < 55) && i !== 70));
+    // Nothing is left out of a pan that is left alone.
+    expect(withoutWild({ seconds, celsius: seconds.map((_, i) => water(i)) }).wild.seconds).toEqual([]);
+  });
 });

@@ -12,6 +12,8 @@ export interface TraceLine {
   colour: string;
   seconds: readonly number[];
   celsius: readonly number[];
+  /** Readings that are no pan’s: a thermometer in the air, a slip of the finger. */
+  wild: { readonly seconds: readonly number[]; readonly celsius: readonly number[] };
   /** Where the temperature step ended. */
   end: { seconds: number; celsius: number } | null;
 }
@@ -31,7 +33,9 @@ const frame: ChartFrame = { width: 900, height: 350, margin: { top: 12, right: 1
 function scalesOf(lines: readonly TraceLine[]) {
   const { width, height, margin } = frame;
   const seconds = extent(lines.flatMap((one) => [one.seconds[0] ?? 0, one.seconds.at(-1) ?? 0]));
-  const celsius = extent(lines.flatMap((one) => extent(one.celsius) as [number, number]));
+  const celsius = extent(
+    lines.flatMap((one) => extent([...one.celsius, ...one.wild.celsius]) as [number, number]),
+  );
   const [first, last] = seconds as [number, number];
   const [low, high] = celsius as [number, number];
   return {
@@ -90,7 +94,7 @@ interface TraceProps extends Pick<TraceChartProps, 'pointed' | 'onPoint'> {
 
 /** One station’s trace, edged in ink so that pale levels are seen on paper, with the point where its step ended. */
 function Trace({ line, scales: { x, y }, pointed, onPoint }: TraceProps) {
-  const { station, label, colour, seconds, celsius, end } = line;
+  const { station, label, colour, seconds, celsius, wild, end } = line;
   const on = pointed === station;
   const path = seconds
     .map((second, i) => `${i === 0 ? 'M' : 'L'}${x(second / 60).toFixed(1)} ${y(celsius[i]!).toFixed(1)}`)
@@ -111,6 +115,19 @@ function Trace({ line, scales: { x, y }, pointed, onPoint }: TraceProps) {
         opacity={on ? 0.5 : 0.28}
       />
       <path d={path} fill="none" stroke={colour} strokeWidth={on ? 3 : 1.9} strokeLinejoin="round" />
+      {wild.seconds.map((second, i) => (
+        <circle
+          key={second}
+          cx={x(second / 60)}
+          cy={y(wild.celsius[i]!)}
+          r={2.6}
+          fill="var(--chakra-colors-sheet)"
+          stroke={colour}
+          strokeWidth="1.2"
+        >
+          <title>{`Station ${station}: ${formatNumber(wild.celsius[i]!, 1)} °C, left out of its curve`}</title>
+        </circle>
+      ))}
       {end && (
         <g transform={`translate(${x(end.seconds / 60)} ${y(end.celsius)})`}>
           <circle r={on ? 7 : 5} fill={colour} stroke="var(--chakra-colors-ink)" strokeWidth="1.4" />

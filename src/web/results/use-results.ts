@@ -22,7 +22,7 @@ import {
   type ResultRow,
 } from '../../core/run';
 import { fallBelowSeaLevel, sugarStages } from '../../core/sugar';
-import { extremesKept } from '../../core/trace';
+import { extremesKept, withoutWild } from '../../core/trace';
 import type { StageBand, TraceLine } from '../charts/TraceChart';
 import { levelColour } from '../theme/heat-scale';
 
@@ -114,7 +114,8 @@ function tracesOf(
     return probes.flatMap((probe): TraceLine[] => {
       const trace = notes.readings.get(probe);
       if (!trace || trace.seconds.length < 2) return [];
-      const kept = extremesKept(trace, drawnBuckets);
+      const { kept: settled, wild } = withoutWild(trace);
+      const kept = extremesKept(settled, drawnBuckets);
       const last = watches.findLast((watch) => watch.probe === probe);
       const done = notebook.eventsAt(station).find((event) => event.body.stepId === last?.step.id);
       const endS = done ? (done.at - notebook.zeroMs) / 1000 : null;
@@ -126,8 +127,9 @@ function tracesOf(
           station,
           label,
           colour: colourOf(treatmentId),
-          seconds: kept.map((i) => trace.seconds[i]!),
-          celsius: kept.map((i) => trace.celsius[i]!),
+          seconds: kept.map((i) => settled.seconds[i]!),
+          celsius: kept.map((i) => settled.celsius[i]!),
+          wild,
           end: at >= 0 ? { seconds: trace.seconds[at]!, celsius: trace.celsius[at]! } : null,
         },
       ];
