@@ -6,7 +6,7 @@ import type { LevelGroup } from './results';
 
 export const shuffles: Source = {
   kind: 'handbook',
-  text: 'Permutation test: the values dealt anew over the stations, all ways or 4999 of them; the largest difference of each deal keeps the error of all pairs together (Westfall and Young)',
+  text: 'Permutation test: the values dealt anew over the stations, all ways or 4999 of them; the largest difference of each deal keeps the error of all pairs together (Westfall and Young); and as numbers, each level by its own spread: the less sure of the two counts',
 };
 /** How levels are held against each other whose spreads need not be alike. */
 export const unlikeSpreads: Source = {

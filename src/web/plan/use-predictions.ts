@@ -1,29 +1,17 @@
-import { useEffect, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { Place, Plan } from '../../core/practical';
 import type { Prediction } from '../../core/predictions';
-import type { Answer, Question } from './predictions-worker';
 import { useSettled } from '../ui/use-settled';
+import { useWorkerAnswer } from '../ui/use-worker-answer';
+import type { Question } from './predictions-worker';
 
 const settleMs = 250;
+const newWorker = () => new Worker(new URL('./predictions-worker.ts', import.meta.url), { type: 'module' });
+const none: readonly Prediction[] = [];
 
 /** What the models expect of the plan as it stands, worked out beside the page; what is shown is of the last plan asked. */
 export function usePredictions(plan: Plan, place: Place | null): readonly Prediction[] {
-  const [predictions, setPredictions] = useState<readonly Prediction[]>([]);
-  const worker = useRef<Worker>(null);
-  const asked = useRef(0);
   const settled = useSettled(plan, settleMs);
-  useEffect(() => {
-    const own = new Worker(new URL('./predictions-worker.ts', import.meta.url), { type: 'module' });
-    own.onmessage = ({ data }: MessageEvent<Answer>) => {
-      if (data.number === asked.current) setPredictions(data.predictions);
-    };
-    worker.current = own;
-    return () => own.terminate();
-  }, []);
-  useEffect(() => {
-    asked.current += 1;
-    const question: Question = { number: asked.current, plan: settled, place };
-    worker.current?.postMessage(question);
-  }, [settled, place]);
-  return predictions;
+  const question = useMemo((): Question => ({ plan: settled, place }), [settled, place]);
+  return useWorkerAnswer<Question, Prediction[]>(newWorker, question) ?? none;
 }

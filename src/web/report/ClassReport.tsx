@@ -14,6 +14,7 @@ import { useBenchSetting } from '../run/use-bench-setting';
 import { Page } from '../paper/Page';
 import { Part } from '../paper/paper-parts';
 import type { PaperName } from '../paper/paper';
+import { workingOut } from '../results/use-findings';
 
 interface ClassReportProps {
   run: Run;
@@ -69,7 +70,8 @@ export function ClassReport({ run, notebook, version, paper }: ClassReportProps)
           </Box>
         </Part>
         <Part whole name="What this tells">
-          {results.findings.map((finding) => (
+          {results.findings === null && workingOut}
+          {results.findings?.map((finding) => (
             <Box key={finding.id} mb="1mm" css={{ breakInside: 'avoid' }}>
               <strong>{finding.what}.</strong> {finding.why}
             </Box>

@@ -26,6 +26,7 @@ import { AsMadeTable } from './AsMadeTable';
 import { ClassTable } from './ClassTable';
 import { PhotoTable } from './PhotoTable';
 import { useResults } from './use-results';
+import { workingOut } from './use-findings';
 
 /** What it means: the class table, the traces, each response against the factor, and what they can tell. */
 export function ResultsPage() {
@@ -133,7 +134,8 @@ function Figures({ run, results }: { run: Run; results: ReturnType<typeof useRes
 }
 
 interface WhatThisTellsProps {
-  findings: readonly Remark[];
+  /** Null: not worked out yet. */
+  findings: readonly Remark[] | null;
   /** Null: levels are no end temperatures, so there is nowhere else to draw them. */
   plotAt: PlotAt | null;
   onPlotAt(where: PlotAt): void;
@@ -164,12 +166,13 @@ function WhatThisTells({ findings, plotAt, onPlotAt }: WhatThisTellsProps) {
           </QuietButton>
         </Flex>
       )}
-      {findings.map((finding) => (
+      {findings === null && <Box color="soft">{workingOut}</Box>}
+      {findings?.map((finding) => (
         <Box key={finding.id} borderBottomWidth="1px" borderColor="rule" py="1">
           <RemarkCard said={finding} />
         </Box>
       ))}
-      {findings.length === 0 && <Box color="soft">Nothing can be told yet.</Box>}
+      {findings?.length === 0 && <Box color="soft">Nothing can be told yet.</Box>}
     </Aside>
   );
 }

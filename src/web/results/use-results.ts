@@ -13,7 +13,6 @@ import {
 import {
   asMadeAt,
   classTable,
-  findingsFor,
   responseSeries,
   watchesOf,
   type BenchSetting,
@@ -25,6 +24,7 @@ import { fallBelowSeaLevel, sugarStages } from '../../core/sugar';
 import { extremesKept, withoutWild } from '../../core/trace';
 import type { StageBand, TraceLine } from '../charts/TraceChart';
 import { levelColour } from '../theme/heat-scale';
+import { useFindings } from './use-findings';
 
 /** Buckets a trace is drawn in: two points each, more than the pixels it has. */
 const drawnBuckets = 300;
@@ -37,7 +37,7 @@ export function useResults(
   version: number,
   plotAt: PlotAt,
 ) {
-  return useMemo(() => {
+  const results = useMemo(() => {
     const { plan, place } = run;
     const colourOf = colours(plan);
     const rows = classTable(setting, notebook);
@@ -46,12 +46,12 @@ export function useResults(
     return {
       rows,
       colourOf,
+      all: series,
       series: series.filter((one) => one.points.length > 0),
       photos: photosOf(plan, rows),
       made: rows
         .filter(({ station }) => notebook.station(station).weighed.length > 0)
         .map(({ station, label }) => ({ station, label, made: asMadeAt(setting, notebook, station) })),
-      findings: findingsFor(plan, rows, series),
       traces: tracesOf(run, setting, notebook, colourOf),
       bands: syrup ? bandsHere(boilingIn(place).boilingC) : [],
       boilingC: syrup ? boilingIn(place).boilingC : null,
@@ -59,6 +59,7 @@ export function useResults(
     // The notebook grows in place: its version says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [run, setting, notebook, version, plotAt]);
+  return { ...results, findings: useFindings(run.plan, results.rows, results.all) };
 }
 
 /** The pictures of one response, treatment by treatment. */
