@@ -122,13 +122,13 @@ test('one picture of each main view', async ({ browser }) => {
       {
         name: 'results',
         path: `/runs/${finished}/results`,
-        ready: ['Class table'],
+        ready: ['Class table', 'rose with final temperature'],
         size: { width: 1280, height: 1120 },
       },
       {
         name: 'report',
         path: `/runs/${finished}/report`,
-        ready: ['What the stations measured'],
+        ready: ['What the stations measured', 'rose with final temperature'],
         size: { width: 1280, height: 1000 },
       },
     ];

@@ -106,4 +106,17 @@ describe('readings that are no pan’s', () => {
     // Nothing is left out of a pan that is left alone.
     expect(withoutWild({ seconds, celsius: seconds.map((_, i) => water(i)) }).wild.seconds).toEqual([]);
   });
+
+  it('a pan that comes to the boil leaves its line by standing still, and nothing of it is left out', () => {
+    const boils = (s: number) => Math.min(20 + 0.27 * s, 100.8 + 0.01 * (s - 300));
+    for (const every of [2, 10, 30]) {
+      const seconds = Array.from({ length: Math.floor(700 / every) }, (_, i) => every * i);
+      expect(withoutWild({ seconds, celsius: seconds.map(boils) }).wild.seconds, `each ${every} s`).toEqual(
+        [],
+      );
+    }
+    // The same with a quarter of a minute missing on the way.
+    const gap = Array.from({ length: 300 }, (_, i) => 2 * i).filter((s) => s < 282 || s > 306);
+    expect(withoutWild({ seconds: gap, celsius: gap.map(boils) }).wild.seconds).toEqual([]);
+  });
 });

@@ -76,7 +76,9 @@ export class Settling {
       const off = Math.abs(celsius - this.#line.at(second));
       const gap = Math.max(1, second - this.seconds.at(-1)!);
       const wild = noise < coarseC && off > Math.max(wildC, wildSpreads * noise);
-      if (wild && off / gap >= wildCPerS) {
+      // A pan that comes to the boil leaves its line as well: but by standing still, not by moving.
+      const moved = Math.abs(celsius - this.celsius.at(-1)!);
+      if (wild && off / gap >= wildCPerS && moved / gap >= wildCPerS) {
         this.#away.push({ second, celsius });
         return 'away';
       }
