@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
 import { tries } from '../random/testing/sampled';
 import { studentTwoSided } from '../statistics';
-import { judgeLevels, stationsForPair, stationsForTrend } from '.';
+import { changeSeen, differenceSeen, judgeLevels, judgeTrend, stationsForPair, stationsForTrend } from '.';
 import { deviateOf, studentOf } from './contrast';
 import { falseFindings, type AlikeClasses } from './testing/false-findings';
 
@@ -85,6 +85,37 @@ describe('stations that would show it', () => {
     expect(stationsForTrend(0, 1, [1, 2, 3])).toBeNull();
     // Three levels, slope of one SD a level: Sxx = 2 n; with all spreads known to be alike four or five.
     expect([5, 6, 7]).toContain(stationsForTrend(1, 1, [1, 2, 3]));
+  });
+});
+
+describe('what a class of so many stations sees', () => {
+  const [times, random] = [tries(3000, 1200), seededRandom(81)];
+  const share = (told: () => boolean) => {
+    let count = 0;
+    for (let one = 0; one < times; one += 1) if (told()) count += 1;
+    return count / times;
+  };
+  const stations = (mean: number, count: number) =>
+    Array.from({ length: count }, () => mean + random.normal());
+
+  it('a difference of two levels is told in four classes of five', () => {
+    const effect = differenceSeen(3, 4, false);
+    const told = share(() => {
+      const levels = [effect, 0, 0].map((mean, i) => ({ name: 'abc'[i]!, values: stations(mean, 4) }));
+      return judgeLevels({ ...ask, levels })!.pairs[0]!.told;
+    });
+    expect(Math.abs(told - 0.8)).toBeLessThan(0.015 + 3 * Math.sqrt(0.16 / times));
+  });
+
+  it('so is a change along all levels', () => {
+    const change = changeSeen([0, 1, 2, 3], 3);
+    const told = share(() => {
+      const points = [0, 1, 2, 3].flatMap((x) =>
+        stations((change * x) / 3, 3).map((y) => ({ x, y, level: `${x}` })),
+      );
+      return judgeTrend(points, 0, false)!.told;
+    });
+    expect(Math.abs(told - 0.8)).toBeLessThan(0.015 + 3 * Math.sqrt(0.16 / times));
   });
 });
 

@@ -1,6 +1,12 @@
 export { familywiseKinds, simulateFamilywise, type Familywise } from './familywise';
-export { judgeLevels, stationsForPair, type LevelsJudged, type PairJudged } from './judge-levels';
-export { judgeTrend, stationsForTrend, type TrendJudged } from './judge-trend';
+export {
+  differenceSeen,
+  judgeLevels,
+  stationsForPair,
+  type LevelsJudged,
+  type PairJudged,
+} from './judge-levels';
+export { changeSeen, judgeTrend, stationsForTrend, type TrendJudged } from './judge-trend';
 export {
   judgeTwoFactors,
   type EffectJudged,

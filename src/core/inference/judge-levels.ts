@@ -2,7 +2,7 @@ import { meanOf, rankOf, sharesAtLeast, squaresAboutMean } from '../statistics';
 import { calledDifferent } from './called-different';
 import { studentOf } from './contrast';
 import { familyOf, type ContrastFamily } from './contrast-family';
-import { stationsForPower } from './stations-for-power';
+import { effectForPower, stationsForPower } from './stations-for-power';
 import { unlikeSpreads } from './unlike-spreads';
 
 /** One level's stations. */
@@ -197,4 +197,11 @@ export function stationsForPair(
     const family = familyOfLevels(new Array<number>(levels).fill(n), controlled);
     return family.powerOf(difference, sd, family.critical(calledDifferent));
   });
+}
+
+/** Difference of two levels, in spreads, all of them alike, that is told in `power` of classes of so many levels and stations. */
+export function differenceSeen(levels: number, stations: number, controlled: boolean, power = 0.8): number {
+  const family = familyOfLevels(new Array<number>(levels).fill(stations), controlled);
+  const critical = family.critical(calledDifferent);
+  return effectForPower(power, (effect) => family.powerOf(effect, 1, critical));
 }

@@ -2,7 +2,7 @@ import { fitLine, meanOf, rankOf, sharesAtLeast, squaresAboutMean, type LinearFi
 import { calledDifferent } from './called-different';
 import { judgeValues, studentOf, type ContrastJudged } from './contrast';
 import { familyOf, type ContrastFamily } from './contrast-family';
-import { stationsForPower } from './stations-for-power';
+import { effectForPower, stationsForPower } from './stations-for-power';
 import { unlikeSpreads } from './unlike-spreads';
 
 export interface TrendPoint {
@@ -286,4 +286,11 @@ export function stationsForTrend(
     const family = slopeFamilyAt(levelXs.map((x) => ({ x, size })));
     return family.powerOf(slope * range, sd, family.critical(slopes));
   });
+}
+
+/** Change along the whole range of the levels, in spreads, all of them alike, that is told in `power` of classes. */
+export function changeSeen(levelXs: readonly number[], stations: number, power = 0.8): number {
+  const family = slopeFamilyAt(levelXs.map((x) => ({ x, size: stations })));
+  const critical = family.critical(slopes);
+  return effectForPower(power, (effect) => family.powerOf(effect, 1, critical));
 }

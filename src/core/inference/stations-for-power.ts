@@ -20,3 +20,15 @@ export function stationsForPower(share: number, powerOf: (stations: number) => n
   }
   return below > share - hardlyShort ? low : high;
 }
+
+/** The smallest effect, in spreads, that is told in this share of classes. */
+export function effectForPower(share: number, powerOf: (effect: number) => number): number {
+  let [low, high] = [0, 1];
+  while (powerOf(high) < share) [low, high] = [high, 2 * high];
+  while (high - low > 0.005 * high) {
+    const middle = (low + high) / 2;
+    if (powerOf(middle) < share) low = middle;
+    else high = middle;
+  }
+  return high;
+}

@@ -27,7 +27,8 @@ const foam = (stations: number, count: number, repeatSd: number | null) =>
   });
 
 describe('rules that give figures', () => {
-  // Sample size a group for 80 % power at 5 %, two-sided: Cohen 1988, table 2.4.1 (d = 1.00: 17; 1.20: 12; 1.40: 9).
+  // Sample size a group for 80 % power at 5 %, two-sided: Cohen 1988, table 2.4.1 (d = 1.00: 17; 1.20: 12; 1.40: 9), where
+  // both spreads are known to be alike. Results takes each by its own: it sees a little less.
   it.each([
     [17, 10, 10],
     [12, 10, 12],
@@ -36,7 +37,8 @@ describe('rules that give figures', () => {
   ])('with %i stations a level and a spread of %f mm it sees about %f mm', (each, sd, seen) => {
     const told = remark(foam(2 * each, 2, sd), 'difference-seen')!;
     const number = Number(/would see ([\d.]+) mm, not ([\d.]+) mm/.exec(told.what)![1]);
-    expect(Math.abs(number / seen - 1)).toBeLessThan(0.03);
+    expect(number / seen).toBeGreaterThan(0.99);
+    expect(number / seen).toBeLessThan(1.12);
     expect(told.what).toContain(`With ${each} stations a level`);
     expect(told.what).toContain(`not ${sd} mm`);
   });
@@ -45,11 +47,12 @@ describe('rules that give figures', () => {
     // 16 a level is the first table value below 17: with 17 about one spread is seen.
     const { why, what } = remark(foam(32, 2, 10), 'difference-seen')!;
     const more = Number(/with 17 stations a level one of ([\d.]+) mm/.exec(why)![1]);
-    expect(Math.abs(more / 10 - 1)).toBeLessThan(0.03);
-    expect(more).toBeLessThan(Number(/see ([\d.]+) mm/.exec(what)![1]));
-    expect(figures(foam(32, 2, 10), 'difference-seen')['degrees of freedom = levels × (stations − 1)']).toBe(
-      30,
-    );
+    expect(more / 10).toBeGreaterThan(0.99);
+    expect(more / 10).toBeLessThan(1.12);
+    expect(more).toBeLessThanOrEqual(Number(/see ([\d.]+) mm/.exec(what)![1]));
+    expect(figures(foam(32, 2, 10), 'difference-seen')['stations a level']).toBe(16);
+    expect(why).toContain('A real change of');
+    expect(why).toContain('from 1 min to 2 min');
   });
 
   it.each([

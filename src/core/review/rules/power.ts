@@ -1,24 +1,50 @@
-import { detectableDifference } from '../../design';
 import { counted, formatNumber } from '../../format';
+import { changeSeen, differenceSeen } from '../../inference';
 import { remembered } from '../../memory';
-import { factorsWithLevels, treatmentsOf, type Plan } from '../../practical';
+import {
+  factorsWithLevels,
+  isNumeric,
+  levelLabel,
+  levelsInOrder,
+  treatmentsOf,
+  type Plan,
+} from '../../practical';
 import { mentionsOven } from '../../safety';
 import { workingOf, type Source } from '../../working';
 import type { Rule } from '../plan-remark';
 
 const powerSource: Source = {
   kind: 'handbook',
-  text: 'Power of a comparison of two means by the noncentral t distribution: J. Cohen, Statistical Power Analysis for the Behavioral Sciences, 2nd ed., 1988, chapter 2',
+  text: 'Power of the whole procedure by which Results judges, by drawn classes whose spreads are alike; 80 % is the convention of J. Cohen, Statistical Power Analysis for the Behavioral Sciences, 2nd ed., 1988',
 };
 
-/** How often a real difference is to be found (Cohen’s convention). */
-const power = 0.8;
-
-/** In standard deviations, by stations a level and number of levels: it does not depend on the measure. */
+/** In standard deviations, by stations a level, numbers of levels, or their places: it does not depend on the measure. */
 const seenInSpreads = remembered((asked) => {
-  const [replicates, levels] = asked.split(':').map(Number) as [number, number];
-  return detectableDifference(1, replicates, levels, power);
+  const { stations, xs, levels, controlled } = JSON.parse(asked) as Asked & { stations: number };
+  return xs ? changeSeen(xs, stations) : differenceSeen(levels, stations, controlled);
 });
+
+interface Asked {
+  /** Levels that are numbers along one factor: whether the measure rises or falls with them. */
+  xs: readonly number[] | null;
+  levels: number;
+  controlled: boolean;
+}
+
+/** What Results will ask of this plan. */
+function askedOf(plan: Plan): Asked {
+  const treatments = treatmentsOf(plan);
+  const [factor, second] = factorsWithLevels(plan);
+  const values =
+    factor && isNumeric(factor) && !second ? levelsInOrder(factor).map(({ value }) => value) : [];
+  const xs = values.filter((value) => value !== null);
+  const along = xs.length > 1 && xs.length === treatments.length && new Set(xs).size === xs.length;
+  return {
+    xs: along ? xs : null,
+    levels: treatments.length,
+    controlled: treatments.some(({ control }) => control),
+  };
+}
 
 /** A difference to two figures, as one reads it off. */
 const rounded = (value: number) => Number(value.toPrecision(2));
@@ -30,17 +56,23 @@ export const differencesCanBeSeen: Rule = ({ plan }) => {
   const response = plan.responses.find(({ repeatSd }) => repeatSd !== null);
   if (!response || levels < 2 || replicates < 2) return [];
   const sd = response.repeatSd!;
-  const seen = sd * seenInSpreads(`${replicates}:${levels}`);
-  const more = sd * seenInSpreads(`${replicates + 1}:${levels}`);
+  const asked = askedOf(plan);
+  const seenWith = (stations: number) => sd * seenInSpreads(JSON.stringify({ ...asked, stations }));
+  const [seen, more] = [seenWith(replicates), seenWith(replicates + 1)];
   const unit = response.unit ? ` ${response.unit}` : '';
-  const one = factorsWithLevels(plan).length > 1 ? 'treatment' : 'level';
+  const [factor, second] = factorsWithLevels(plan);
+  const one = second ? 'treatment' : 'level';
+  const ends = asked.xs && factor ? levelsInOrder(factor) : null;
+  const what = ends
+    ? `change of ${formatNumber(rounded(seen))}${unit} from ${levelLabel(plan, factor!, ends[0]!)} to ${levelLabel(plan, factor!, ends.at(-1)!)}`
+    : `difference of ${formatNumber(rounded(seen))}${unit}`;
   return [
     {
       id: `difference-seen:${response.id}`,
       rank: 'note',
       at: { section: 'fair-test', item: response.id },
       what: `With ${counted(replicates, 'station')} a ${one} you would see ${formatNumber(rounded(seen))}${unit}, not ${formatNumber(rounded(sd))}${unit}`,
-      why: `Stations that do the same usually differ by ±${formatNumber(sd)}${unit} in ${response.name}. A real difference of ${formatNumber(rounded(seen))}${unit} is found in four classes of five; with ${replicates + 1} stations a ${one} one of ${formatNumber(rounded(more))}${unit} would be.`,
+      why: `Stations that do the same usually differ by ±${formatNumber(sd)}${unit} in ${response.name}. A real ${what} is told in four classes of five; with ${replicates + 1} stations a ${one} one of ${formatNumber(rounded(more))}${unit} would be.`,
       working: workingOf(
         [
           {
@@ -50,9 +82,10 @@ export const differencesCanBeSeen: Rule = ({ plan }) => {
           },
           { text: `stations a ${one}`, value: replicates },
           { text: `${one}s`, value: levels },
-          { text: 'degrees of freedom = levels × (stations − 1)', value: levels * (replicates - 1) },
           {
-            text: 'difference found in 80 % of classes at 5 %, two-sided',
+            text: ends
+              ? 'change along the levels that is told in 80 % of classes, each level by its own spread'
+              : 'difference that is told in 80 % of classes, each level by its own spread, all comparisons counted',
             value: seen,
             ...(unit && { unit: response.unit }),
           },
