@@ -13,6 +13,14 @@ import { inMedium } from '../core/practical/testing/plans';
 import { zero, run, entry, reading, withFakeServer } from './testing/fake-server';
 
 withFakeServer();
+// What the results tell is worked out in a worker: nothing of it is looked at here.
+vi.stubGlobal(
+  'Worker',
+  class {
+    postMessage() {}
+    terminate() {}
+  },
+);
 
 const settingOf = ({ plan, place: where, allocation }: typeof run) =>
   benchSetting(plan, where, new Map(allocation.map((one) => [one.station, one.treatmentId])), batchTables);
