@@ -1,3 +1,4 @@
+import { remembered } from '../memory';
 import { orthonormalBasis } from '../numeric';
 import { seededRandom } from '../random';
 import { squaresAboutMean, meanOf } from '../statistics';
@@ -66,11 +67,6 @@ export class ContrastFamily {
     this.#spreads = spreads;
     this.#root = Float64Array.from(sizes, Math.sqrt);
     this.#left = new Float64Array(sizes.length);
-  }
-
-  /** Degrees of freedom of all residuals together. */
-  get df(): number {
-    return this.#own.reduce((sum, one) => sum + one, 0);
   }
 
   /** Answers of one class, question by question; `leastSd` is the spread that rounding alone makes. */
@@ -162,8 +158,8 @@ export class ContrastFamily {
   /** Visits classes in which nothing differs; what is handed over is used again for the next one. */
   #deal(spreads: readonly number[], visit: (means: Float64Array, variances: Float64Array) => void) {
     const count = this.#sizes.length;
-    const normals = this.#sizes.map((_, g) => normalsAt(2 * g));
-    const within = this.#sizes.map((size, g) => squaresAt(2 * g + 1, size - 1));
+    const normals = this.#sizes.map((_, g) => normalsAt(`${2 * g}`));
+    const within = this.#sizes.map((size, g) => squaresAt(`${2 * g + 1} ${size - 1}`));
     const root = this.#sizes.map((_, g) => spreads[g]! / this.#root[g]!);
     const [means, squares, variances] = [0, 0, 0].map(() => new Float64Array(count)) as [
       Float64Array,
@@ -205,37 +201,23 @@ function countAtLeast(list: Float64Array, value: number): number {
   return count;
 }
 
-const normals = new Map<number, Float64Array>();
-const chiSquares = new Map<string, Float64Array>();
-
 /** One normal number for each deal, the same every time for a place. */
-function normalsAt(place: number): Float64Array {
-  return kept(normals, place, () => {
-    const random = seededRandom(place + 1);
-    return Float64Array.from({ length: deals }, () => random.normal());
-  });
-}
+const normalsAt = remembered((place) => {
+  const random = seededRandom(Number(place) + 1);
+  return Float64Array.from({ length: deals }, () => random.normal());
+});
 
-/** One χ² of so many degrees of freedom for each deal; from 10 on by E. B. Wilson and M. M. Hilferty (1931). */
-function squaresAt(place: number, df: number): Float64Array {
-  return kept(chiSquares, `${place} ${df}`, () => {
-    const random = seededRandom(-place);
-    return Float64Array.from({ length: deals }, () => {
-      if (df >= 10) return df * (1 - 2 / (9 * df) + random.normal() * Math.sqrt(2 / (9 * df))) ** 3;
-      let sum = 0;
-      for (let i = 0; i < df; i += 1) sum += random.normal() ** 2;
-      return sum;
-    });
+/** One χ² for each deal, by its place and degrees of freedom; from 10 on by E. B. Wilson and M. M. Hilferty (1931). */
+const squaresAt = remembered((asked) => {
+  const [place, df] = asked.split(' ').map(Number) as [number, number];
+  const random = seededRandom(-place);
+  return Float64Array.from({ length: deals }, () => {
+    if (df >= 10) return df * (1 - 2 / (9 * df) + random.normal() * Math.sqrt(2 / (9 * df))) ** 3;
+    let sum = 0;
+    for (let i = 0; i < df; i += 1) sum += random.normal() ** 2;
+    return sum;
   });
-}
-
-function kept<K>(known: Map<K, Float64Array>, key: K, draw: () => Float64Array): Float64Array {
-  const before = known.get(key);
-  if (before) return before;
-  const drawn = draw();
-  known.set(key, drawn);
-  return drawn;
-}
+});
 
 const families = new Map<string, ContrastFamily>();
 /** Designs whose critical values are kept. */

@@ -3,7 +3,6 @@ import type { Forecast, Trace } from '../trace';
 import type { ChangedLesson, ChangedScenario } from './changed-lessons';
 
 /** Asked again and again of one trace that grows, as a board is. */
-/** Asked again and again of one trace that grows, as a board is. */
 type Ask = (lesson: ChangedLesson, trace: Trace, nowS: number) => Forecast;
 
 export interface ChangedFigures {
