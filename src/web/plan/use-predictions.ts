@@ -13,5 +13,5 @@ const none: readonly Prediction[] = [];
 export function usePredictions(plan: Plan, place: Place | null): readonly Prediction[] {
   const settled = useSettled(plan, settleMs);
   const question = useMemo((): Question => ({ plan: settled, place }), [settled, place]);
-  return useWorkerAnswer<Question, Prediction[]>(newWorker, question) ?? none;
+  return useWorkerAnswer<Question, Prediction[]>(newWorker, question, 'the plan') ?? none;
 }

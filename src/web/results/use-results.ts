@@ -59,7 +59,7 @@ export function useResults(
     // The notebook grows in place: its version says so.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [run, setting, notebook, version, plotAt]);
-  return { ...results, findings: useFindings(run.plan, results.rows, results.all) };
+  return { ...results, findings: useFindings(`${run.id} ${plotAt}`, run.plan, results.rows, results.all) };
 }
 
 /** The pictures of one response, treatment by treatment. */

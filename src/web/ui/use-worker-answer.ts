@@ -15,26 +15,29 @@ interface Answered<A> {
  *
  * @param newWorker the same function each time: one worker lives as long as the page
  * @param question asked again whenever it is another object
+ * @param subject what it is about: no answer stands under another subject
  * @returns null before the first answer
  */
-export function useWorkerAnswer<Q, A>(newWorker: () => Worker, question: Q): A | null {
-  const [answer, setAnswer] = useState<A | null>(null);
+export function useWorkerAnswer<Q, A>(newWorker: () => Worker, question: Q, subject: string): A | null {
+  const [known, setKnown] = useState<{ subject: string; answer: A } | null>(null);
   const worker = useRef<Worker>(null);
   const asked = useRef(0);
+  const about = useRef(subject);
   useEffect(() => {
     const own = newWorker();
     own.onmessage = ({ data }: MessageEvent<Answered<A>>) => {
-      if (data.number === asked.current) setAnswer(data.answer);
+      if (data.number === asked.current) setKnown({ subject: about.current, answer: data.answer });
     };
     worker.current = own;
     return () => own.terminate();
   }, [newWorker]);
   useEffect(() => {
     asked.current += 1;
+    about.current = subject;
     const message: Asked<Q> = { number: asked.current, question };
     worker.current?.postMessage(message);
-  }, [question]);
-  return answer;
+  }, [question, subject]);
+  return known?.subject === subject ? known.answer : null;
 }
 
 /** In the worker: answers what the page asks. */
