@@ -40,10 +40,16 @@ function askedOf(plan: Plan): Asked {
   const xs = values.filter((value) => value !== null);
   const along = xs.length > 1 && xs.length === treatments.length && new Set(xs).size === xs.length;
   return {
-    xs: along ? xs : null,
+    xs: along ? placedAlong(xs) : null,
     levels: treatments.length,
     controlled: treatments.some(({ control }) => control),
   };
+}
+
+/** Where levels lie along their range, in sixtieths: of 140, 145 and 150 as much is known as of 20, 25 and 30. */
+function placedAlong(xs: readonly number[]): number[] {
+  const [low, high] = [Math.min(...xs), Math.max(...xs)];
+  return xs.map((x) => Math.round((60 * (x - low)) / (high - low)));
 }
 
 /** A difference to two figures, as one reads it off. */
