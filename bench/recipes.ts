@@ -2,6 +2,7 @@ import { parseIngredient } from 'parse-ingredient';
 import { readRecipe } from '../src/core/recipe';
 import { fixturesIn } from '../src/core/recipe/testing/fixtures';
 import { reviewPlan } from '../src/core/review';
+import { forgotten, tooMuch } from '../src/core/recipe/testing/planted';
 import { pasted } from '../src/core/recipe/testing/pasted';
 
 /** Units of the other parser by the names a recipe’s expectations use. */
@@ -54,7 +55,25 @@ export function recipes() {
         theirs += 1;
     });
   }
+  const sound = fixturesIn('./sound.txt');
+  const falseOnes = sound.filter(({ text, contradictions }) =>
+    readRecipe(text).contradictions.some(
+      (one) =>
+        !contradictions.some(({ kind, word }) => one.kind === kind && one.text.toLowerCase().includes(word)),
+    ),
+  ).length;
+  const share = ({ seen, planted }: { seen: number; planted: number }) =>
+    Number(((100 * seen) / planted).toFixed(1));
   return [
+    {
+      figure: 'recipes without a contradiction that are said to have one',
+      value: Number(((100 * falseOnes) / sound.length).toFixed(1)),
+      unit: '%',
+      goal: 5,
+      recipes: sound.length,
+    },
+    { figure: 'a line that no step takes, seen', value: share(tooMuch(sound)), unit: '%' },
+    { figure: 'a line forgotten that a step names, seen', value: share(forgotten(sound)), unit: '%' },
     {
       figure: 'amounts with their units, English lines',
       value: Number(((100 * ours) / all).toFixed(1)),

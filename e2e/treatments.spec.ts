@@ -118,7 +118,7 @@ test('two factors, minutes of a step and size of a piece: planned by keyboard, r
     await page.keyboard.press('Control+a');
     await page.keyboard.type('3');
     await reach(page, 'First piece for force to cut');
-    await page.keyboard.type('the first is a warm-up');
+    await choose(page, 'the first is a warm-up');
     const grid = page.getByRole('table', { name: 'Treatments' });
     await expect(grid.getByRole('button')).toHaveCount(4);
     await expect(grid.getByRole('button', { name: '8 min · 16 mm: 2 stations' })).toBeVisible();

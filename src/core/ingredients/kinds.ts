@@ -10,6 +10,11 @@ const kindLists: readonly (readonly [string, RegExp])[] = [
     'vegetable',
     /^(?:carrot|onion|potato|celery|leek|pepper|courgette|aubergine|tomato|cabbage|cauliflower|broccoli|parsnip|spinach|mushroom|sweet-potato|butternut-squash|peas|garlic|beetroot|fennel)$/,
   ],
+  // “serve with the salad”
+  [
+    'salad',
+    /^(?:lettuce|leafy-greens|tomato|cucumber|pickled-cucumber|gherkin|radish|spring-onion|avocado|olives?|mustard-greens|onion|pepper)$/,
+  ],
   ['berries', /^(?:strawberry|raspberry|blueberry|blackberry|cranberry|blackcurrant|redcurrant|gooseberry)$/],
   ['nut', /^(?:almond|hazelnut|walnut|pecan|cashew|pistachio|macadamia|brazil-nut|mixed-nuts|peanut)$/],
   ['seed', /seed/],

@@ -1,4 +1,5 @@
-const number = '(\\d+(?:[.,]\\d+)?|\\d*[½¼¾⅓⅔]|\\d+\\s+\\d/\\d|an?|half an|one|two|three|five|ten)';
+const number =
+  '(\\d+(?:[.,]\\d+)?|\\d*[½¼¾⅓⅔]|\\d+\\s+\\d/\\d|an?|half an?|quarter of an|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety)';
 const range = `${number}(?:\\s*(?:–|-|—|to|or)\\s*${number})?`;
 const duration = new RegExp(
   `(?<![\\p{L}\\d.,])${range}\\s*(hours?|hrs?|h|minutes?|mins?|min|seconds?|secs?|s)\\b\\.?(\\s*(?:on each|per|a|each|on every)\\s+(side|piece)\\b)?`,
@@ -30,6 +31,21 @@ export function durationsIn(text: string): RegExpExecArray[] {
   // Blanked out, so that places in the sentence stay what they are.
   const said = text.replace(looks, (look) => ' '.repeat(look.length));
   return [...said.matchAll(duration)].filter(
-    (match) => !/\b(every|each|after|first|last|another)\s*$/i.test(said.slice(0, match.index)),
+    (match) =>
+      isLength(match) &&
+      !/\b(every|each|after|first|last|another)\s*$/i.test(said.slice(0, match.index)) &&
+      // “until the trail holds for 5 seconds”, “10 seconds between each”: a sign, and a pause.
+      !(
+        /^s/i.test(match[3] ?? '') &&
+        (/\b(?:until|till)\b[^.;,]*$/i.test(said.slice(0, match.index)) ||
+          /^\s*(?:between|apart)\b/i.test(said.slice(match.index + match[0].length)))
+      ),
   );
+}
+
+/** “as”, “a s”, “a second time” are no lengths of time: a number in words wants its unit written out behind a blank. */
+function isLength([words, low = '', high, unit = '']: RegExpExecArray): boolean {
+  if (/[\d½¼¾⅓⅔]/.test(high ?? low)) return true;
+  const article = /^an?$/i.test(low);
+  return unit.length > 1 && !(article && /^s/i.test(unit)) && /\p{L}\s+\p{L}/u.test(words);
 }

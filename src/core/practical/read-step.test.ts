@@ -22,6 +22,10 @@ describe('a typed step', () => {
     ['Prove 1 h 20 min', { minutes: 80, ends: [time], hands: 'waiting' }],
     ['Prove 1½ hours', { minutes: 90, ends: [time], hands: 'waiting' }],
     ['Leave half an hour', { minutes: 30, ends: [time], hands: 'waiting' }],
+    ['Whisk for twenty minutes', { minutes: 20, ends: [time] }],
+    // A word that begins with “a” and ends with “s” is no second.
+    ['Whisk fast as it comes to the boil', {}],
+    ['Beat a second time', {}],
     ['Whisk for a minute', { minutes: 1, ends: [time] }],
     [
       'Bake at 200 °C fan for 12 minutes',

@@ -15,6 +15,23 @@ export const comparable = remembered(
   20_000,
 );
 
+/** Neutral elsewhere; in a method each of them is what a line can be called. */
+export const formWords: ReadonlySet<string> = new Set(
+  [
+    'paste',
+    'purée',
+    'puree',
+    'extract',
+    'powder',
+    'topping',
+    'filling',
+    'glaze',
+    'coating',
+    'stalk',
+    'leaves',
+  ].map(comparable),
+);
+
 export const tokensOf = (text: string): Token[] =>
   [...text.matchAll(/[\p{L}\p{N}%]+(?:'(?=\p{L})[\p{L}]+)?/gu)].map((match) => ({
     stem: comparable(match[0]),
@@ -39,6 +56,8 @@ const alsoCalled: Readonly<Record<string, readonly string[]>> = {
   'bicarbonate-of-soda': ['soda', 'bicarb', 'bicarbonate'],
   'stock-cube': ['stock', 'stock cube', 'cube'],
   turkey: ['mince'],
+  margarine: ['marg'],
+  mayonnaise: ['mayo'],
   'spring-onion': ['onions', 'chives'],
   'baking-powder': ['powder'],
 };

@@ -6,11 +6,14 @@ import type { FormulaLine, Recipe } from './recipe';
 import type { IngredientLine } from './said';
 import { gramsOf, type CupKind } from './units';
 
+const bothOf = / (?:zest|rind|peel|juice) and (?:zest|rind|peel|juice)$/i;
+
 /** A line of a list as a line of the formula; none where it has no letters. */
 export function formulaLine(part: Part, language: Language, cup: CupKind): FormulaLine[] {
   const read = readIngredientLine(part.text);
   if (!read) return [];
-  const item = itemNamed(read.name, language);
+  // “zest and juice of a lemon”: most of the fruit.
+  const item = itemNamed(read.name.replace(bothOf, ''), language);
   const doubts = item ? read.doubts : [...read.doubts, 'not in the ingredients table'];
   return [
     {

@@ -63,7 +63,7 @@ export interface YieldSaid {
 const makes =
   /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,2} dozen|\d{1,3}|a dozen|two dozen|one dozen|three dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
 const serves =
-  /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|portionen|porsi)\b/iu;
+  /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|people|persons|portionen|porsi)\b/iu;
 
 /** “Spaghetti for 2”: at the end of a title. */
 const forSome = /\bfor (\d{1,2}|two|three|four|six|eight)(?: people)?$/i;
@@ -85,24 +85,37 @@ const piecesInTitle = [
   new RegExp(`^(\\d{1,3}) (?:[\\p{L}-]+ ){0,3}${pieceNames}`, 'iu'),
 ];
 
+/** “Flour tortillas (12 small)”: so many of what the title names. */
+const sizedInTitle =
+  /\((?:about |approx\.? )?(\d{1,3})(?: (small|large|mini|little|medium|big|thin|thick))?\)$/i;
+
 /** The pieces that a title names at its end; null where it names none. */
 export function piecesOfTitle(title: string): YieldSaid | null {
-  const found = piecesInTitle.map((one) => one.exec(title.trim())).find((one) => one !== null);
+  const found = [...piecesInTitle, sizedInTitle]
+    .map((one) => one.exec(title.trim()))
+    .find((one) => one !== null);
   if (!found) return null;
-  const kind = /^(?:servings|portions)$/i.test(found[2]!) ? 'serves' : 'makes';
+  const kind = /^(?:servings|portions)$/i.test(found[2] ?? '') ? 'serves' : 'makes';
   return {
     count: Number(found[1]),
     high: null,
     kind,
-    what: found[2]!.toLowerCase(),
+    what: (found[2] ?? '').toLowerCase(),
     eachG: null,
     words: found[0],
   };
 }
 
+/** “Makes about 450 g”, “makes 500 ml”: how much there will be is no number of pieces. */
+const massMade =
+  /\b(?:makes|yields?|gives|ergibt|rinde)\s*:?\s*(?:\p{L}+\.? ){0,2}\d[\d.,]*\s?(?:k?g|grams?|kilos?|ml|cl|l|lit(?:re|er)s?|oz|ounces?|lbs?|pounds?|pints?|cups?)(?![\p{L}])(?!\s+(?!of\b)\p{L})[^.]{0,20}\.?$/iu;
+
+/** Whether a line says how much of it there will be, and no more. */
+export const tellsMassMade = (text: string): boolean => (massMade.exec(text)?.index ?? Infinity) <= 12;
+
 export function yieldOf(text: string): YieldSaid | null {
   const made = makes.exec(text);
-  if (made) {
+  if (made && !massMade.test(text)) {
     const count = /half/i.test(made[1]!)
       ? 6
       : /dozen/i.test(made[1]!)
@@ -149,15 +162,20 @@ export function timesTold(text: string, early = true): { what: 'prep' | 'cook' |
         : 'cook';
     found.push({ what, said: match[2]! });
   }
-  // “Prep 20 minutes” alone in a line.
+  // “Prep 20 minutes”, “Prep 15 mins, cook 50 mins” alone in a line.
+  if (!early || found.length > 0) return found;
+  const bare = text
+    .trim()
+    .split(/ ?[,;|·] ?/)
+    .map(timeAlone);
+  return bare.every((one) => one !== null) ? bare : found;
+}
+
+function timeAlone(text: string): { what: 'prep' | 'cook' | 'total'; said: string } | null {
   const bare =
-    /^(prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?: time)?\s+(\d[\d -]*(?:h(?:ou)?rs?|min(?:ute)?s?)\b\.?(?:\s*\d+\s*min(?:ute)?s?)?)$/i.exec(
-      text.trim(),
+    /^(prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?: time)?\s+(\d[\d -]*(?:h(?:ou)?rs?|min(?:ute)?s?)\b\.?(?:\s*\d+\s*min(?:ute)?s?)?)(?:\s*\+.*)?$/i.exec(
+      text,
     );
-  if (bare && early && found.length === 0)
-    found.push({
-      what: /^p/i.test(bare[1]!) ? 'prep' : /^t/i.test(bare[1]!) ? 'total' : 'cook',
-      said: bare[2]!,
-    });
-  return found;
+  if (!bare) return null;
+  return { what: /^p/i.test(bare[1]!) ? 'prep' : /^t/i.test(bare[1]!) ? 'total' : 'cook', said: bare[2]! };
 }

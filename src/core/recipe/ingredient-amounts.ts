@@ -201,6 +201,16 @@ function packsSaid(text: string): Said | null {
   return { amount: tidy(count.low * size.low * unit.times), amountHigh: null, unit: unit.unit };
 }
 
+/** “1 × 15 ml spoon”: measuring spoons by what they hold. */
+const spoonOf: ReadonlyMap<number, { unit: RecipeUnit; times: number }> = new Map([
+  [15, { unit: 'tbsp', times: 1 }],
+  [10, { unit: 'tsp', times: 2 }],
+  [5, { unit: 'tsp', times: 1 }],
+  [2.5, { unit: 'tsp', times: 0.5 }],
+  [1.25, { unit: 'tsp', times: 0.25 }],
+]);
+const isSpoonOrCup = (unit: RecipeUnit) => unit === 'tsp' || unit === 'tbsp' || unit === 'cup';
+
 /** “2 × 400 g tins”, “1 (14-ounce) can”, “a 7 g sachet”, “half a kilo bag”, “half a 1 kg bag”. */
 function packAt(text: string, count: number, inWords: boolean, line: IngredientLine): string | null {
   const lead = /^(?:x|of an?\b|of|an?|\()?\s*/i.exec(text)![0];
@@ -211,6 +221,17 @@ function packAt(text: string, count: number, inWords: boolean, line: IngredientL
   const size = quantity && !/^an?\b/i.test(rest) ? quantity : null;
   if (size) rest = rest.slice(size.length);
   const unit = unitAt(rest.replace(/^-/, ''));
+  if (size && times && unit) {
+    const spoon = /^-?\s*(?:level |heaped |rounded )?spoons?\b\s*(?:of\s+)?/i.exec(
+      rest.replace(/^-/, '').slice(unit.length),
+    );
+    const spoonUnit = spoon && unit.unit === 'ml' ? spoonOf.get(size.low) : undefined;
+    if (spoonUnit || isSpoonOrCup(unit.unit)) {
+      line.amount = tidy(count * (spoonUnit?.times ?? size.low * unit.times));
+      line.unit = spoonUnit?.unit ?? unit.unit;
+      return rest.replace(/^-/, '').slice(unit.length + (spoonUnit ? spoon![0].length : 0));
+    }
+  }
   if (!unit || !(isMass(unit.unit) || unit.unit === 'ml' || unit.unit === 'l' || unit.unit === 'floz'))
     return null;
   rest = rest.replace(/^-/, '').slice(unit.length);

@@ -15,7 +15,8 @@ const extra =
 const madeWith =
   /(?<![,\s(])[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
 const purpose =
-  /(?:[,(]\s*|(?<!\s)\s*)\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
+  /(?:[,(]\s*|(?<!\s)\s*)\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing|shaping|sealing|oiling|lining|rubbing|tossing|drizzling)\b.*|for (?:the |a |your )(?:tins?|pans?|trays?|rings?|moulds?|dish(?:es)?|bowl|griddle|work ?surface|board|hands|baking sheet)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/i;
+const ledBy = /^(?:to (?:finish|serve|glaze|decorate|garnish|top|fill|dust)|for [^:\d]{2,30})\s*:\s*/i;
 const pinchless =
   /^(?:a |ein |un |une |some |etwas |un peu |un po' |sedikit )?(?:(?:little|bit|few|plenty|touch|grating|knob|good amount|wenig|bisschen|peu|poco|po')(?![\p{L}])\s*)?/iu;
 
@@ -37,6 +38,8 @@ export function readIngredientLine(typed: string): IngredientLine | null {
     then?.(match[0].replaceAll(/^[\s,;(]+|(?<![\s)])[\s)]+$/g, ''));
     text = `${text.slice(0, match.index)} ${text.slice(match.index + match[0].length)}`.trim();
   };
+  // “To finish: beaten egg or milk”
+  take(ledBy, (found) => (line.note = found.replace(/ ?:$/, '').toLowerCase()));
   const tasted = toTaste.test(text);
   take(toTaste);
   take(optionalWords, () => (line.optional = true));

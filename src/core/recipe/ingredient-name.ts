@@ -1,7 +1,8 @@
 import { itemCalled } from '../ingredients';
 import { keepAlso, saidIn } from './ingredient-amounts';
 import { linking, sizeWords, stateAfter, stateBefore } from './ingredient-words';
-import type { IngredientLine } from './said';
+import type { IngredientLine, Said } from './said';
+import { isMass } from './units';
 
 /** Name, size, state and note out of what follows the amount. */
 export function nameIn(text: string, line: IngredientLine): void {
@@ -9,7 +10,10 @@ export function nameIn(text: string, line: IngredientLine): void {
   const brackets: string[] = [];
   rest = rest.replaceAll(/\(([^)]*)\)?/g, (_, inner: string) => {
     const said = saidIn(inner);
-    if (said && line.amount !== null) keepAlso(said, line, /\beach\b/i.test(inner));
+    const drained = /^(.+?) (?:when )?drained(?: weight)?$/i.exec(inner.trim());
+    const left = drained && saidIn(drained[1]!);
+    if (left && isMass(left.unit)) drainedTo(left, line);
+    else if (said && line.amount !== null) keepAlso(said, line, /\beach\b/i.test(inner));
     else if (inner.trim() !== '') brackets.push(inner.trim());
     return ' ';
   });
@@ -32,6 +36,11 @@ export function nameIn(text: string, line: IngredientLine): void {
   let name = head!;
   for (const tail of tails) {
     if (tail === '') continue;
+    const again = saidIn(tail);
+    if (again && line.amount !== null && isMass(again.unit)) {
+      keepAlso(again, line, /\b(?:each|apiece)\b/i.test(tail));
+      continue;
+    }
     if (stateAfter.test(tail)) states.push(tail);
     else if (tail.split(' ').length <= 3 && !itemCalled(tail) && itemCalled(`${tail} ${name}`))
       name = `${tail} ${name}`;
@@ -54,6 +63,15 @@ export function nameIn(text: string, line: IngredientLine): void {
     .slice(0, 200);
 }
 
+/** “1 tin, 400 g (240 g drained)”: what is left of it is what is used. */
+function drainedTo({ amount, unit }: Said, line: IngredientLine): void {
+  const packs =
+    line.pack && line.pack.count > 1 && line.amount !== null && amount < line.pack.each ? line.pack.count : 1;
+  line.amount = amount * packs;
+  line.unit = unit;
+  line.pack = null;
+}
+
 /** Capitals of a shouted line are no names; those of German nouns are. */
 const lower = (name: string) => (name === name.toUpperCase() ? name.toLowerCase() : name);
 
@@ -71,6 +89,21 @@ function alternativesIn(text: string, line: IngredientLine): string {
       text,
     );
   if (!match) return text;
+  // “vegetable or chicken stock”, “lemon or lime juice”: the last word is of both.
+  const second = match[2]!.split(',')[0]!;
+  const shared = /(?:stock|juice|oil|vinegar|zest|flour|wine|sugar|broth)$/i.exec(second)?.[0];
+  const whole = `${match[1]!} ${shared}`.replace(stateBefore, '').toLowerCase();
+  if (shared !== undefined && itemCalled(whole)?.names.includes(whole)) {
+    line.note = [line.note, `or ${match[2]}`].filter((one) => one !== '').join(', ');
+    line.doubts.push(`or ${match[2]}`);
+    return `${match[1]} ${shared}`;
+  }
+  // “silken or firm tofu”: one thing of two kinds.
+  const [one, other] = [itemCalled(match[1]!), itemCalled(second)];
+  if (one && one.id === other?.id && !match[1]!.includes(' ')) {
+    line.doubts.push(`one of two: ${text}`);
+    return text;
+  }
   // “sweet or hot paprika”, “light or dark brown sugar”: one thing of two kinds.
   if (!itemCalled(match[1]!) && itemCalled(match[2]!)) {
     line.doubts.push(`one of two: ${text}`);

@@ -1,3 +1,4 @@
+import { itemCalled } from '../ingredients';
 import { itemNamed, type Language } from './item-named';
 import { readIngredientLine } from './ingredient-line';
 import { amountAlone, type Row } from './layout';
@@ -15,7 +16,10 @@ export function joinAmounts(rows: readonly Row[]): Row[] {
     const names = rows.slice(end, end + run);
     const named =
       names.length === run &&
-      names.every((row) => row.text !== '' && !amountAlone(row.text) && !looksLikeStep(row.text));
+      names.every(
+        (row) =>
+          row.text !== '' && !amountAlone(row.text) && !leadsWithAmount(row.text) && !looksLikeStep(row.text),
+      );
     if (
       (run > 0 && named && !/^\d+$/.test(rows[i]!.text.trim())) ||
       (run === 1 && named && isShort(names[0]!.text))
@@ -31,6 +35,8 @@ export function joinAmounts(rows: readonly Row[]): Row[] {
   return out;
 }
 
+/** “2 bay leaves” is a line of its own; “00 flour” is a name. */
+const leadsWithAmount = (text: string) => /^\d/.test(text) && quantityAt(text) !== null;
 const isShort = (text: string) => text.split(' ').length <= 7;
 const looksLikeStep = (text: string) => beginsAsStep(text.replace(bullet, '').replace(numbering, ''));
 /** “salt and pepper”, “1 tsp each of cumin and coriander”: two lines in one. */
@@ -46,6 +52,17 @@ export function apart(text: string): string[] {
     );
   if (each && quantityAt(each[1]!))
     return [...each[2]!.split(', '), each[3]!].map((name) => `${each[1]!} ${name}`);
+  // “oil and salt”
+  const two = /^(\p{L}+(?: \p{L}+)?) and (\p{L}+(?: \p{L}+)?)$/iu.exec(text);
+  if (
+    two &&
+    itemCalled(text) === undefined &&
+    [two[1]!, two[2]!].every((one) => itemCalled(one) !== undefined)
+  )
+    return [two[1]!, two[2]!];
+  const bare = text.split(/,\s+/);
+  if (bare.length >= 3 && bare.every((one) => !/\d/.test(one) && itemNamed(one, 'en') !== undefined))
+    return bare;
   return withPlus(text);
 }
 
@@ -99,11 +116,13 @@ const hasVerbStart = (name: string) => beginsAsStep(name);
 /** A list in one line: “250 g flour, 7 g yeast, 1 egg, beaten, 40 g butter”; null where it is none. */
 export function listIn(text: string, language: Language): string[] | null {
   if (/[.!?] \p{Lu}/u.test(text) && !/^\d/.test(text)) return null;
-  const cut = text
-    .replace(/\.$/, '')
-    .split(
-      /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?!an? (?:half|quarter|third)s?\b)(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
-    );
+  const cut = whole(
+    text
+      .replace(/\.$/, '')
+      .split(
+        /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?!an? (?:half|quarter|third)s?\b)(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
+      ),
+  );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));
   const amounts = lines.filter((line) => line !== null && line.amount !== null && line.name !== '').length;
@@ -113,6 +132,21 @@ export function listIn(text: string, language: Language): string[] | null {
     ? cut.flatMap((one) => furtherIn(one, language))
     : null;
 }
+
+/** Cuts inside a bracket are none, nor is one before “about 130 g each”. */
+function whole(cut: readonly string[]): string[] {
+  const out: string[] = [];
+  for (const one of cut) {
+    const last = out.at(-1);
+    const open = last !== undefined && last.split('(').length > last.split(')').length;
+    if (last !== undefined && (open || sizeOfEach.test(one))) out[out.length - 1] = `${last}, ${one}`;
+    else out.push(one);
+  }
+  return out;
+}
+
+const sizeOfEach =
+  /^(?:about |approx\.? |around |roughly )?\d[\d.,]*(?:\s?-\s?\d+)?\s?\p{L}{1,9}\.? (?:each|apiece|in all|in total|altogether)$/iu;
 
 /** “75 g cheese, pinch of salt, black pepper”: what stands behind a comma and is an ingredient by itself. */
 function furtherIn(text: string, language: Language): string[] {

@@ -1,5 +1,5 @@
-import { isNeutral, longestNameAt, type IngredientItem } from '../ingredients';
-import { calledBy, stemsIn, tokensOf } from './called';
+import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
+import { calledBy, formWords, stemsIn, tokensOf } from './called';
 import { foreignMentions, type Language } from './item-named';
 
 /** A line of the formula, as far as a sentence can speak of it. */
@@ -13,6 +13,8 @@ export interface Mentionable {
 /** What a sentence names: lines of the formula, and what is on none of them. */
 export interface Mentioned {
   uses: number[];
+  /** Lines that a bare word of it can mean besides: “the milk”, where two lines are milk. */
+  loosely: number[];
   /** Ingredients that no line is, with their words. */
   others: { item: IngredientItem; words: string; from: number }[];
   /** Places where a line is named, for amounts said beside it. */
@@ -38,6 +40,13 @@ const partsOfThings: Readonly<Record<string, string>> = {
   'bottled-lemon-juice': 'lemon',
 };
 
+/** Kinds of thing that a sentence means all of: “layer the vegetables”, “poach the fish”. */
+const collectives = new Set(
+  ['vegetable', 'fish', 'meat', 'herb', 'spice', 'berries', 'nut', 'salad', 'fruit'].map(stemOf),
+);
+
+const partWords = new Set(['zest', 'juice', 'rind', 'peel'].map(stemOf));
+
 const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
   [/\bwhites\b/i, 'egg-white'],
   [/\byolks\b/i, 'egg-yolk'],
@@ -49,7 +58,7 @@ const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|v
 
 /** “everything but the butter”: what is left out stands in its first group. */
 const exceptIn = (sentence: string) =>
-  /\b(?:everything|all (?:of )?the (?:other )?ingredients)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
+  /\b(?:everything|all(?: (?:of )?the (?:other )?ingredients)?)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
     sentence,
   );
 
@@ -83,8 +92,12 @@ export class Mentions {
     const meaning = stems.filter((stem) => !isNeutral(stem));
     const head = meaning.at(-1) ?? stems.at(-1)!;
     this.#add([head], i, 1);
+    if (formWords.has(stems.at(-1)!)) this.#add([stems.at(-1)!], i, 0.5);
     if (this.#language !== 'en' && stems[0] !== head) this.#add([stems[0]!], i, 1);
     for (const word of meaning) if (word.length > 3 && word !== head) this.#add([word], i, 0.5);
+    // “with the zest”, “the juice”: where the line is one of it.
+    const part = stems.find((stem) => partWords.has(stem));
+    if (part !== undefined) this.#add([part], i, 1);
     if (!item) return;
     const called = calledBy(item);
     for (const its of called.names) this.#add(its, i, its.length > 1 ? 2 : 1);
@@ -116,6 +129,7 @@ export class Mentions {
     };
     const all = tokens.map((one) => one.stem);
     const uses = new Set<number>(this.#collective(sentence, section));
+    const loosely = new Set<number>();
     const others: Mentioned['others'] = [];
     const places: Mentioned['places'] = [];
     for (let i = 0; i < tokens.length;) {
@@ -126,6 +140,7 @@ export class Mentions {
       if (own && (!named || named.length <= own.length || this.#isPart(named.item, own.lines))) {
         const length = Math.max(own.length, named && this.#isPart(named.item, own.lines) ? named.length : 0);
         const lines = this.#meant(own.lines, section);
+        if (length === 1) this.#sharing(stems[i]!).forEach((line) => loosely.add(line));
         lines.forEach((line) => uses.add(line));
         places.push({ lines, ...place(length) });
         i += length;
@@ -145,7 +160,8 @@ export class Mentions {
       }
       i += 1;
     }
-    if (this.#language !== 'en') return { uses: this.#foreign(sentence, uses), others: [], places };
+    if (this.#language !== 'en')
+      return { uses: this.#foreign(sentence, uses), loosely: [...loosely], others: [], places };
     const except = exceptIn(sentence);
     const besides = (line: number) =>
       except !== null &&
@@ -156,7 +172,7 @@ export class Mentions {
     const named = [...uses].filter(
       (line) => besides(line) || !this.#isExcepted(this.#lines[line]!, sentence),
     );
-    return { uses: named.sort((a, b) => a - b), others, places };
+    return { uses: named.sort((a, b) => a - b), loosely: [...loosely], others, places };
   }
 
   /** The longest phrase at a place; of equals those of the highest rank. */
@@ -168,10 +184,22 @@ export class Mentions {
     if (!longest) return null;
     const same = fitting.filter((one) => one.stems.length === longest.stems.length);
     const rank = Math.max(...same.map((one) => one.rank));
+    const whole = rank < 3 && longest.stems.length === 1 && collectives.has(stems[at]!);
     return {
-      lines: [...new Set(same.filter((one) => one.rank === rank).map((one) => one.line))],
+      lines: [
+        ...new Set(
+          same.filter((one) => one.rank === rank || (whole && one.rank === 0)).map((one) => one.line),
+        ),
+      ],
       length: longest.stems.length,
     };
+  }
+
+  /** All lines that a single word can mean, however loosely. */
+  #sharing(stem: string): number[] {
+    return (this.#byFirst.get(stem) ?? [])
+      .filter(({ stems, rank }) => stems.length === 1 && (rank > 0 || collectives.has(stem)))
+      .map(({ line }) => line);
   }
 
   #isPart(item: IngredientItem, lines: readonly number[]): boolean {
@@ -233,7 +261,7 @@ export class Mentions {
       this.#lines.flatMap((line, i) => (test(line) ? [i] : []));
     const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
     if (
-      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
+      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|all (?:but|except|bar)|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
         sentence,
       )
     )
@@ -261,6 +289,17 @@ export class Mentions {
       const own = all(({ item }) => item?.id === id);
       found.push(...(own.length > 0 ? own : all(({ item }) => item?.id === 'egg')));
     }
+    // “Make a firm dough”: of a list that is headed “Dough”.
+    for (const one of new Set(this.#lines.map((line) => line.section)))
+      if (
+        /^\p{L}{3,}$/u.test(one) &&
+        new RegExp(
+          `\\b(?:make|mix|form|prepare|blitz|bring|whisk|stir|beat|combine|knead|blend|shake)\\b[^.;]{0,30}\\b${one}\\b`,
+          'iu',
+        ).test(sentence)
+      )
+        found.push(...all((line) => line.section === one));
+    if (/\bdecorate\b/i.test(sentence)) found.push(...all(({ note }) => /decorat/i.test(note ?? '')));
     const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
     if (named)
       found.push(...all((line) => line.section !== '' && line.section.includes(named[1]!.toLowerCase())));

@@ -1,14 +1,23 @@
-import { itemCalled, likelyItem } from '../ingredients';
+import { longestNameAt } from '../ingredients';
+import { stemsIn } from './called';
 import type { Language } from './item-named';
 import { amountsIn } from './amounts-said';
-import { headingOf, piecesOfTitle, timesTold, yieldOf, type YieldSaid } from './headings';
+import {
+  headingOf,
+  type Heading,
+  piecesOfTitle,
+  tellsMassMade,
+  timesTold,
+  yieldOf,
+  type YieldSaid,
+} from './headings';
 import type { Row } from './layout';
 import { apart, isIngredientLike, isStrictIngredient, joinAmounts, listIn } from './lists';
 import { quantityAt } from './quantity';
 import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering, sentencesOf } from './sentences';
 import { temperaturesIn } from './temperatures';
 import { timesIn } from './times';
-import { unitAt } from './units';
+import { isTitle, titleFrom, withoutAside } from './titles';
 
 /** A line and what it is part of. */
 export interface Part {
@@ -38,6 +47,14 @@ const aside =
 /** “Pulverise the seeds”, “Decant it”: a word with a capital, and what it is done to. */
 const tellsToDo = /^\p{Lu}\p{Ll}{2,} (?:the|it|them|all|everything|each|both|half|in|into|over|with|by)\b/u;
 
+/** What parts of a dish are called where nothing but their name stands over them. */
+const partNames =
+  /^(?:the )?((?:\p{L}+ )?(?:dough|filling|pastry|batter|sponge|topping|glaze|icing|frosting|sauce|base|crust|marinade|dressing|syrup|crumble|custard|brine|bath|dip|buttercream|cake|rub|stuffing|pesto|slaw|croutons|dumplings?|paste|broth|soup|curry|salsa|compote|jelly|cream|biscuit|pasta|noodles|coating|garnish|salad|caramel|ganache|meringue|mousse|starter|poolish|streusel|stock))$/iu;
+
+/** What pupils bring along and nobody eats. */
+const toBring =
+  /\b(?:containers?|aprons?|tea ?towels?|lunch ?box(?:es)?|(?:lidded|plastic|named) (?:tubs?|box(?:es)?)|carrier bags?|(?:to|for) (?:take|taking|carry|carrying) (?:it |them )?home)\b/i;
+
 type Mode = 'start' | 'ingredients' | 'method' | 'notes';
 
 /** Sorts the rows of a text into title, list, method and what is neither. */
@@ -52,6 +69,8 @@ class Sorter {
   readonly #language: Language;
   #mode: Mode = 'start';
   #section = '';
+  /** Parts that were listed since the last step. */
+  readonly #listed = new Set<string>();
   readonly #parts: Parts = {
     title: '',
     yields: [],
@@ -87,7 +106,7 @@ class Sorter {
   }
 
   #takeHeading(line: number, text: string, next: Row | null): boolean {
-    const heading = headingOf(text);
+    const heading = headingOf(text) ?? this.#partHeaded(text, next);
     if (!heading) return false;
     if (heading.kind === 'section') {
       const inside = heading.rest;
@@ -116,16 +135,29 @@ class Sorter {
     return true;
   }
 
+  /** “Dough”, “The filling” alone in a line, with an amount of something under it. */
+  #partHeaded(text: string, next: Row | null): Heading | null {
+    if (
+      this.#isFirst() ||
+      next === null ||
+      !isStrictIngredient(next.text.replace(bullet, ''), this.#language)
+    )
+      return null;
+    const named = partNames.exec(text);
+    return named ? { kind: 'section', name: named[1]!.toLowerCase(), rest: '' } : null;
+  }
+
   #takeYield(line: number, text: string): boolean {
     const early = this.#parts.ingredients.length === 0 && this.#parts.steps.length === 0;
     const told = timesTold(text, early);
     told.forEach((one) => this.#parts.told.push({ ...one, line }));
+    if (!this.#isFirst() && tellsMassMade(text)) return true;
     const said = yieldOf(text);
     const alone = said && text.length - said.words.length <= 12;
     if (said && (alone || (early && !beginsAsStep(text) && text.split(' ').length <= 12))) {
       this.#parts.yields.push({ ...said, line });
-      if (this.#parts.title === '' && early && /\p{L}{3}/u.test(text.replace(said.words, '')))
-        this.#setTitle(line, text.replace(said.words, ''));
+      const rest = withoutAside(text, said.words);
+      if (this.#parts.title === '' && early && /\p{L}{3}/u.test(rest)) this.#setTitle(line, rest);
       return true;
     }
     return (
@@ -136,10 +168,8 @@ class Sorter {
   }
 
   #setTitle(line: number, text: string): void {
-    const bare = text.replaceAll(/\(\s*\)/g, '').replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
-    const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
-    this.#parts.title = (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
-    const pieces = piecesOfTitle(title);
+    this.#parts.title = titleFrom(text);
+    const pieces = piecesOfTitle(this.#parts.title);
     if (pieces && this.#parts.yields.length === 0) this.#parts.yields.push({ ...pieces, line });
   }
 
@@ -155,7 +185,7 @@ class Sorter {
         return this.#addIngredient(line, body);
       return this.#addStep(line, body, numbered);
     }
-    if (this.#isTitle(body, step, next)) return this.#setTitle(line, body);
+    if (this.#isFirst() && isTitle(body, step, next, this.#language)) return this.#setTitle(line, body);
     const list = step ? null : listIn(body, this.#language);
     if (list) {
       list.forEach((one) => this.#addIngredient(line, one));
@@ -184,6 +214,10 @@ class Sorter {
       return this.#addStep(line, body, numbered);
     if (this.#mode === 'ingredients' && body.split(' ').length <= 8 && !sentence)
       return this.#addIngredient(line, body);
+    // “coriander and sliced red chilli” under other lines, where no method has begun.
+    const among = this.#parts.ingredients.length > 0 && this.#parts.steps.length === 0;
+    if (among && body.split(' ').length <= 6 && !sentence && namesAnItem(body))
+      return this.#addIngredient(line, body);
     if (this.#mode === 'ingredients' && numbered) return this.#addStep(line, body, numbered);
     if (bulleted && this.#parts.ingredients.length > 0 && body.split(' ').length <= 5)
       return this.#addIngredient(line, body);
@@ -202,32 +236,12 @@ class Sorter {
     return this.#mode === 'start' && title === '' && ingredients.length === 0 && steps.length === 0;
   }
 
-  /** The first line of a text, unless it is an amount of something or tells what to do. */
-  #isTitle(text: string, step: boolean, next: Row | null): boolean {
-    if (!this.#isFirst()) return false;
-    if (step || text.split(' ').length > 12 || /[.!?] \p{Lu}|[.]$/u.test(text)) return false;
-    // A line of talk is no title.
-    if (/[!?]$/.test(text) && text.split(' ').length > 6) return false;
-    const quantity = quantityAt(text);
-    const pieces = piecesOfTitle(text);
-    // “Cocoa bars: 16 squares”, “12 seeded rolls”
-    if (pieces && (!quantity || itemCalled(text.slice(quantity.length)) === undefined)) return true;
-    // “… for 2”
-    const named = text.replace(/\bfor \d{1,2}$/i, '');
-    if (!quantity) return listIn(text, this.#language) === null && !/\d/.test(named);
-    // “Three bean chilli”
-    const rest = text.slice(quantity.length);
-    // “A tea for two”: an article, and nothing that the table knows.
-    if (/^An? /.test(text) && unitAt(rest) === null && likelyItem(rest) === undefined) return true;
-    return (
-      /^\p{Lu}/u.test(text) &&
-      !/^(?:an?|half)\b/i.test(text) &&
-      unitAt(rest) === null &&
-      (itemCalled(rest) === undefined || !/\p{L}/u.test(next?.text ?? ''))
-    );
-  }
-
   #addIngredient(line: number, text: string, section = this.#section): void {
+    if (toBring.test(text)) {
+      this.#parts.notUnderstood.push(line);
+      return;
+    }
+    this.#listed.add(section);
     for (const one of apart(text))
       this.#parts.ingredients.push({ line, text: one, section, numbered: false });
   }
@@ -236,6 +250,7 @@ class Sorter {
   #withoutYield(line: number, text: string): string {
     const sentences = sentencesOf(text);
     const last = sentences.at(-1);
+    if (last && tellsMassMade(last.text)) return text.slice(0, last.from).trim();
     const said = last && /^(?:serves|makes|yields|enough for)\b/i.test(last.text) ? yieldOf(last.text) : null;
     if (!last || !said || last.text.length - said.words.length > 12) return text;
     this.#parts.yields.push({ ...said, line });
@@ -249,9 +264,15 @@ class Sorter {
       last.text = `${last.text} ${text}`;
       return;
     }
+    // Several lists in a row, and then a method: it is of all of them.
+    if (this.#listed.size >= 2) this.#section = '';
+    this.#listed.clear();
     const rest = this.#withoutYield(line, text);
     if (rest !== '') this.#parts.steps.push({ line, text: rest, section: this.#section, numbered });
   }
 }
 
-const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice(1).toLowerCase();
+function namesAnItem(text: string): boolean {
+  const stems = stemsIn(text);
+  return stems.some((_, i) => longestNameAt(stems, i) !== null);
+}

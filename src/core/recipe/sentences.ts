@@ -64,6 +64,9 @@ export function beginsAsStep(text: string, language: Language = 'en'): boolean {
 
 /** “Butter, 40 g”, “oil for frying”, “salt and pepper”, “double cream”: words that are verbs elsewhere. */
 const isNamedSo = (text: string) =>
+  /^(?:squeeze|drizzle|sprinkle|twist|grind|shake|strip|slice|core|crumble|scoop|scatter|fillet) of\b(?! (?:the|this|it)\b)/i.test(
+    text,
+  ) ||
   /^(?:butter|oil|salt|flour|cream|zest|juice|dust|half|double|batter|fish|toast|top|stock|chop|pinch|dash|splash|layer|pack|thread|dress|skewer|stir-fry|label)\b(?!\s+(?:the|a|an|your|it|them|well|and (?:flour|line|sugar) (?:the|a)|together|until|in|into|on|over|with)\b)/i.test(
     text,
   );

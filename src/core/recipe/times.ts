@@ -73,6 +73,12 @@ export function timesIn(text: string): TimeSaid[] {
     past = to;
     const before = text.slice(Math.max(0, index - farthest), index);
     if (notItsOwn.test(before)) continue;
+    // “until the trail holds for 5 seconds”, “10 seconds between each”: a sign, and a pause.
+    if (
+      each < 1 &&
+      (/\b(?:until|till)\b[^.;,]*$/i.test(before) || /^\s*(?:between|apart)\b/i.test(text.slice(to)))
+    )
+      continue;
     // “Keeps for 2 days”, “store for up to 3 days”: not how long the step takes.
     if (each >= 1440 && keeping.test(before)) continue;
     const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;

@@ -134,13 +134,23 @@ const limited = (amount: number) => Math.min(amount, 100_000);
 const limitedTo = (high: number | null, low: number) => (high !== null && high > low ? limited(high) : null);
 
 /** A temperature of the food, not of the oven: “until the core shows 96 °C”. */
-const ofTheFood =
+const namesTheFood =
   /\b(?:core|middle|centre|center|inside|internal|thermometer|probe|reads?|shows?|reach\w*|until it)\b[^.]{0,60}$/i;
+
+/** “until 75 °C in the thickest part”, “to a wobble (78 °C)”: no oven is set so low. */
+const isOfTheFood = (
+  text: string,
+  { from, to, celsius }: { from: number; to: number; celsius: number },
+): boolean =>
+  namesTheFood.test(text.slice(0, from)) ||
+  (celsius <= 100 &&
+    (/\b(?:until|till|to an?)\b[^.;]{0,40}$/i.test(text.slice(0, from)) ||
+      /^[^.;,]{0,20}\b(?:core|middle|centre|center|inside|thickest|internal)/i.test(text.slice(to))));
 
 function stepOf(step: RecipeStep, ids: readonly string[], id: string): Step {
   const text = capitalised(step.text).slice(0, 1200);
   const read = readStep(text);
-  const food = step.temperatures.find((one) => ofTheFood.test(step.text.slice(0, one.from)));
+  const food = step.temperatures.find((one) => isOfTheFood(step.text, one));
   const oven = isOven(step) ? meantOf(step.temperatures.filter((one) => one !== food)) : null;
   const { minutesLow: minutes, minutesHigh } = step;
   return newStep({

@@ -6,7 +6,7 @@ import type { ReadRecipeStep } from './steps';
 
 /** A step that mixes and names nothing. */
 const mixing =
-  /^(?:mix|combine|blend|stir|whisk|beat|knead)(?: (?:and|then) \w+)?(?: (?:well|together|to a \w+ dough|everything|it|all|for|until smooth))*\b[^a-z]*(?:min|mins|minutes|m)?\.?$/i;
+  /^(?:mix|combine|blend|stir|whisk|beat|knead)(?: (?:and|then) \w+)?(?: (?:well|together|to an? (?:\w+ )?(?:dough|batter|paste)|everything|it|all|for|until smooth))*\b[^a-z]*(?:min|mins|minutes|m)?\.?$/i;
 
 /** What each step takes of the formula, and the amounts it says itself. */
 export function usesOfSteps(

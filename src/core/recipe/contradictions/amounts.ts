@@ -91,6 +91,17 @@ const loose: readonly RecipeUnit[] = ['pinch', 'dash', 'handful', 'to-taste'];
 const restWords =
   /\b(?:rest|remaining|remainder|other|half|third|quarter|reserved?|some of|the last|most of|all but|leftover|resto|rest(?:liche)?n?|übrige|sisa)\b/i;
 
+/** “an egg into each”, “1 tsp of jam on every round”: as often as there are pieces. */
+const forEach =
+  /^[^.;,]{0,25}\b(?:(?:in|on|into|onto|over|for|to|with|per|between) (?:each|every)|each|apiece|per \p{L}+|at a time)\b/iu;
+
+/** “for every 600 ml take 450 g”, “add another 2 tbsp”: not what the list says, nor against it. */
+const everyBefore = /\b(?:for|to|per) (?:each|every)\b[^.;]{0,40}$/i;
+const isBesides = (text: string, { from, to }: AmountSaid) =>
+  /\b(?:another|extra|more|further)\b/i.test(text.slice(Math.max(0, from - 12), to)) ||
+  forEach.test(text.slice(to)) ||
+  everyBefore.test(text.slice(0, from));
+
 /** The method says another amount than the list. */
 export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
   if (!recipe.listed) return [];
@@ -98,8 +109,9 @@ export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
   const told = new Set<number>();
   return all.flatMap(({ step, s, said }) => {
     const lines = linesOf(step, said);
-    if (lines.length === 0 || loose.includes(said.unit)) return [];
+    if (lines.length === 0 || loose.includes(said.unit) || isBesides(step.text, said)) return [];
     const own = lines.filter((i) => recipe.formula[i]!.amount !== null);
+    if (plentyOf(said, recipe)) return [];
     if (own.length === 0 || own.some((i) => told.has(i) || loose.includes(recipe.formula[i]!.unit)))
       return [];
     const others = all.filter(
@@ -147,6 +159,10 @@ export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
     ];
   });
 }
+
+/** “oil for deep frying”: beside a line without an amount any amount of it can be meant. */
+const plentyOf = (said: AmountSaid, { formula }: Draft): boolean =>
+  formula.some(({ amount, item }) => amount === null && item?.family === said.item.family);
 
 /** Lines of the formula that the amount of a sentence is of. */
 function linesOf(step: RecipeStep, said: AmountSaid): number[] {

@@ -106,8 +106,12 @@ export function ovenIsWhatItWasHeatedTo({ steps }: Draft): Contradiction[] {
       step.minutesLow === null,
   );
   if (heated < 0) return [];
-  const later = steps.slice(heated + 1).filter((step) => baking.test(step.text) && step.celsius !== null);
   const before = steps[heated]!;
+  // “bake to a wobble (78 °C)” in an oven of 150 °C: what the food shows.
+  const ofTheFood = (celsius: number) => celsius <= 100 && before.celsius! >= 130;
+  const later = steps
+    .slice(heated + 1)
+    .filter((step) => baking.test(step.text) && step.celsius !== null && !ofTheFood(step.celsius));
   if (later.length !== 1 || steps.some((step) => turned.test(step.text) && step.temperatures.length > 0))
     return [];
   const step = later[0]!;

@@ -1,5 +1,7 @@
-import { stemOf, stemsOf } from '../../ingredients';
+import { isNeutral, stemOf, stemsOf } from '../../ingredients';
+import { canBeMeant, heaviestOf, isCollective, takesUnnamed } from './can-be-meant';
 import type { Contradiction, Recipe } from '../recipe';
+import { hasVerb } from '../sentences';
 
 type Draft = Omit<Recipe, 'contradictions'>;
 
@@ -20,12 +22,15 @@ const made = new Set(
 const never = new Set(['water', 'ice', 'sparkling-water', 'e-numbers']);
 /** Words before a name that make it a likeness, a suggestion or a season. */
 const likeness =
-  /\b(?:like|as \w+ as|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
+  /\b(?:like|as \w+ as|size of an?|consistency of|thickness of|colour of|color of|texture of|resembles?|such as|instead of|e\.g\.|serve(?:d)? (?:\w+ )?with|serve (?:it|them|hot|warm|cold|alongside)[^.]*|enjoy with|goes well with|good with|accompany\w*|season(?:ed)?(?: \w+)? with|seasoning of|to taste|no|without|free of|if (?:you|using)[^,.]*|(?:lined|sprayed|greased|brushed|dusted|floured|oiled|buttered)(?: lightly)?(?: with)?|wipe[^.]*|(?:line|spray|grease|oil|dust)(?: (?:a|the|your|two)) [\w -]{0,40}with|\b(?:form|into)|(?:shape|form|roll|cut|divide|make|mould)\b[^.]{0,40}?(?:into|as)?(?: (?:\d+|long|small|thick|thin|little|flat))+)\s*(?:an?|the|some|a little|plenty of|more|extra|lightly|fine|coarse|good|freshly ground|crusty|fresh|warm|cold)?\s*(?:\w+ and )?$/i;
 /** “until crisp”, “until the base is brown”: what comes about, not what goes in. */
 const comesAbout = /\b(?:until|till)\b(?:(?!\b(?:add|stir|then|with|mix)\b)[^.,;:])*$/i;
 /** “butter the tin”, “flour the surface”, “oil two trays”: doing, not adding. */
 const doing =
-  /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b)/i;
+  /^(?: (?:the|a|an|your|two|each|both|it|them|lightly|well|generously) | and (?:line|flour|butter|grease|base-line)\b|ed\b| until | together\b| (?:onto|into|through|over|in|on|it|them)\b)/i;
+/** “clotted-cream consistency”, “walnut-sized”: a likeness, told behind the word. */
+const likenessAfter =
+  /^(?:[ -]?(?:size|sized|shaped|style|like|coloured|colored|flavoured)\b| (?:\p{L}+ )?(?:consistency|texture|thickness|size|stage|colour|color|shapes?)\b)/iu;
 
 /** “an oiled tin”, “a floured board”: used, though not named. */
 const greased: readonly (readonly [RegExp, string])[] = [
@@ -38,19 +43,35 @@ const greased: readonly (readonly [RegExp, string])[] = [
 /** “Cream butter and sugar”: at the head of a sentence these are done, not added. */
 const verbal = /^(?:cream|butter|oil|flour|salt|spread|dust|ice)$/i;
 
+/** What is told of, and not to be done. */
+const tellsOf = /^(?:gives?|makes?|leaves?|yields?|keeps?|runs?|enjoy|serves?)$/i;
+/** Whether something is told to be done in the part of the sentence before: “buttermilk runs off” puts none in. */
+function toBeDone(before: string): boolean {
+  const part = /[^.;:]*$/.exec(before)![0];
+  const words = part.split(/[^\p{L}-]+/u).filter((word) => !tellsOf.test(word) && !verbal.test(word));
+  return hasVerb(words.join(' ')) || /\b(?:with|plus|using|in)\b/i.test(part);
+}
+
 /** A line that no step takes up. */
 export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
   if (!listed || steps.length === 0) return [];
   const used = new Set(steps.flatMap((step) => step.uses));
+  const loosely = new Set(steps.flatMap((step) => step.mentioned.loosely));
   // Where most are not found, the method was not understood, and nothing can be said of what it lacks.
   if (used.size * 2 < formula.length) return [];
+  if (steps.some(takesUnnamed)) return [];
   const all = steps.map((step) => step.text).join(' ');
+  const heaviest = heaviestOf(formula);
   return formula.flatMap((line, i) => {
     if (
       used.has(i) ||
+      loosely.has(i) ||
+      i === 0 ||
+      i === heaviest ||
+      canBeMeant(line, steps) ||
       greased.some(([word, family]) => line.item?.family === family && word.test(all)) ||
       line.optional ||
-      /\b(?:to serve|to garnish|to decorate|serving|garnish|for (?:dusting|greasing|rolling|frying|brushing|sprinkling))\b/i.test(
+      /\b(?:to (?:serve|garnish|decorate|finish|glaze|top|dust|fill)|serving|garnish|for (?:the |a )?(?:dusting|greasing|rolling|frying|brushing|sprinkling|decorat\w+|coating|topping|finishing|glazing|kneading))\b/i.test(
         `${line.note} ${line.section}`,
       )
     )
@@ -75,7 +96,9 @@ export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[]
 export function usesAreListed({ title, steps, listed, formula }: Draft): Contradiction[] {
   if (!listed) return [];
   const named = new Set(stemsOf(title));
-  const known = new Set(formula.flatMap(({ note, name, text }) => stemsOf(`${note} ${name} ${text}`)));
+  const known = new Set(
+    formula.flatMap(({ note, name, text, section }) => stemsOf(`${note} ${name} ${text} ${section}`)),
+  );
   const told = new Set<string>();
   const all = steps.map((step) => step.text).join(' ');
   return steps.flatMap((step) =>
@@ -87,6 +110,11 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
       if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
       const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
       const after = step.text.slice(from + words.length);
+      if (likenessAfter.test(after) || isCollective(words) || !toBeDone(before)) return [];
+      // “lemon wedges”, “soured milk”: a form of what is listed.
+      if (step.mentioned.places.some((place) => place.to < from && from - place.to <= 1)) return [];
+      const unknown = stems.filter((stem) => !known.has(stem));
+      if (known.has(head) && unknown.every((stem) => isNeutral(stem) || stem.endsWith('ed'))) return [];
       if (
         stems.length === 1 &&
         starts &&

@@ -43,8 +43,11 @@ const valueOf = (text: string) => numbers[text.toLowerCase()] ?? Number(text);
 /** Batches that are no part of what is divided. */
 const aside = /glaze|icing|topping|serve|filling|decorat|dust|sauce|syrup|dip/i;
 
-/** How much there is to divide, g; null where it cannot be told. */
-function batchG({ formula, cup }: Draft, found: readonly Contradiction[]): number | null {
+/**
+ * What can be meant by the batch that a step divides, g: all of the list, what went in so far, each part of the list by
+ * itself. Empty where a mass is missing.
+ */
+function batchesG({ formula, steps, cup }: Draft, found: readonly Contradiction[], at: number): number[] {
   const settled = new Map(
     found.flatMap(({ answers: [first] }) =>
       first?.does === 'amount' ? [[first.formula, first] as const] : [],
@@ -53,25 +56,36 @@ function batchG({ formula, cup }: Draft, found: readonly Contradiction[]): numbe
   const lines = formula
     .map((line, i) => {
       const answer = settled.get(i);
-      return answer ? { ...line, mass: massOf({ ...answer, amountHigh: null }, line.item, cup) } : line;
+      const mass = answer ? massOf({ ...answer, amountHigh: null }, line.item, cup) : line.mass;
+      return { ...line, i, mass };
     })
-    .filter((line) => !aside.test(line.section) && line.unit !== 'to-taste');
-  const known = lines.filter((line) => line.mass !== null);
-  if (lines.length === 0 || known.length < lines.length - 1) return null;
-  return known.reduce((sum, line) => sum + line.mass!.usual, 0);
+    .filter((line) => !aside.test(line.section) && !aside.test(line.note) && line.unit !== 'to-taste');
+  const gone = new Set(steps.slice(0, at + 1).flatMap((step) => step.uses));
+  const sections = [...new Set(lines.map(({ section }) => section))];
+  const groups = [
+    lines,
+    lines.filter(({ i }) => gone.has(i)),
+    ...(sections.length > 1 ? sections.map((one) => lines.filter(({ section }) => section === one)) : []),
+  ];
+  return groups.flatMap((group) => {
+    const known = group.filter(({ mass }) => mass !== null);
+    if (group.length === 0 || known.length < group.length - 1) return [];
+    const sum = known.reduce((total, line) => total + line.mass!.usual, 0);
+    return sum > 0 ? [sum] : [];
+  });
 }
 
 /** “12 rings of 55 g” of a dough of 500 g. */
 export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]): Contradiction[] {
-  const batch = batchG(recipe, found);
-  if (batch === null || batch <= 0) return [];
   return recipe.steps.flatMap((step, s) =>
     [...step.text.matchAll(eachMass)].slice(0, 1).flatMap((match) => {
       const count = valueOf(match[1] ?? match[3] ?? match[5]!);
       const each = Number((match[2] ?? match[4] ?? match[6]!).replace(',', '.'));
       const wanted = count * each;
+      const [batch, ...others] = batchesG(recipe, found, s);
       // Water boils off, bowls keep some: a quarter less is usual, more than there is never.
-      if (!(count >= 2 && each > 0) || (wanted <= batch * 1.12 && wanted >= batch * 0.7)) return [];
+      const fits = (all: number) => wanted <= all * 1.12 && wanted >= all * 0.7;
+      if (batch === undefined || !(count >= 2 && each > 0) || [batch, ...others].some(fits)) return [];
       const rounded = formatNumber(Math.round(batch / count));
       return [
         {

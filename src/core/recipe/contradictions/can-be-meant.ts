@@ -1,0 +1,77 @@
+import { isNeutral, kindsOf } from '../../ingredients';
+import { comparable, formWords, tokensOf } from '../called';
+import type { FormulaLine, RecipeStep } from '../recipe';
+
+/** Words that can mean any of several lines. */
+const collectives: readonly (readonly [word: RegExp, ofIt: RegExp])[] = [
+  [
+    /\b(?:dried )?fruits?\b/i,
+    /fruit|^(?:raisin|sultana|currant|date|fig|apricot|cranberry|cherry|prune|mixed-peel)s?$/,
+  ],
+  [/\b(?:veg|vegetables|greens|salad)\b/i, /vegetable|salad/],
+  [/\b(?:seafood|shellfish)\b/i, /fish|prawn|crab|mussel|squid|crustacean/],
+  [
+    /\b(?:aromatics|seasonings?|flavourings?|spices|herbs)\b/i,
+    /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
+  ],
+];
+
+const isOneOf = ({ item }: FormulaLine, kind: RegExp): boolean =>
+  item === undefined || [item.id, item.family, ...kindsOf(item)].some((one) => kind.test(one));
+
+/** “the fruit”, “herbs”, “the sauce”: a kind of thing, of which no list names each. */
+export const isCollective = (words: string): boolean =>
+  /^(?:dried )?(?:fruits?|veg|vegetables?|greens|herbs?|spices?|meat|fish|seafood|salad|dough|pastry|berries|seasonings?)$/i.test(
+    words,
+  );
+
+/** “mix the first four”, “the dry stuff”: lines are taken that no word names, and nobody can tell which. */
+export const takesUnnamed = ({ text }: RecipeStep): boolean =>
+  /\b(?:the )?(?:first|next|last|other|remaining) (?:two|three|four|five|six|seven|eight|\d)\b(?! (?:min|hour|time|sec|piece|day|turn))|\b(?:dry|wet|rest of the) (?:stuff|things|bits|goods|lot)\b|\b(?:mix|whisk|sift|combine) (?:the )?(?:dry|wet)(?:,|\.|$)/i.test(
+    text,
+  );
+
+/** “the breads” of flatbreads, “the berries” of strawberries, “marg”: the end of a word is the thing, or its head. */
+const isSame = (own: string, said: string) =>
+  own === said ||
+  (said.length >= 4 && (own.endsWith(said) || (own.startsWith(said) && own.length - said.length >= 3)));
+
+/** What a line is bought as: “4 sheets” of “12 sheets dried lasagne”. */
+const pieces = new Set(
+  ['sheets', 'slices', 'bags', 'sticks', 'packets', 'fillets', 'breasts', 'cubes', 'heads'].map(comparable),
+);
+
+/**
+ * Whether a word of a method can mean a line that no step was seen to take: any of its own words that does not stand in
+ * the longer name of another line, the name of its part, a word for its kind. A line is called unused only where nothing
+ * can mean it: better silent than wrong.
+ */
+export function canBeMeant(line: FormulaLine, steps: readonly RecipeStep[]): boolean {
+  const own = tokensOf(line.text)
+    .map(({ stem }) => stem)
+    .filter(
+      (stem) =>
+        stem.length >= 3 &&
+        !/^\d/.test(stem) &&
+        (!isNeutral(stem) || formWords.has(stem) || pieces.has(stem)),
+    );
+  const part = line.section === '' ? [] : tokensOf(line.section).map(({ stem }) => stem);
+  return steps.some(({ text, mentioned }) => {
+    const named = mentioned.places.filter(({ from, to }) => /\p{L}[ -]\p{L}/u.test(text.slice(from, to)));
+    return (
+      collectives.some(([word, kind]) => word.test(text) && isOneOf(line, kind)) ||
+      tokensOf(text).some(
+        ({ stem, from, to }) =>
+          part.includes(stem) ||
+          (own.some((one) => isSame(one, stem)) &&
+            !named.some((place) => place.from <= from && to <= place.to)),
+      )
+    );
+  });
+}
+
+/** The line there is most of; a method works on it without a name: “spread over the flesh”, “cut side up on a tray”. */
+export function heaviestOf(formula: readonly FormulaLine[]): number {
+  const masses = formula.map(({ mass }) => mass?.usual ?? 0);
+  return masses.indexOf(Math.max(...masses));
+}
