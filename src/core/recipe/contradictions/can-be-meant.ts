@@ -70,8 +70,18 @@ export function canBeMeant(line: FormulaLine, steps: readonly RecipeStep[]): boo
   });
 }
 
-/** The line there is most of; a method works on it without a name: “spread over the flesh”, “cut side up on a tray”. */
-export function heaviestOf(formula: readonly FormulaLine[]): number {
+/** What is done to all that is there, whatever it is. */
+const toAll =
+  /^(?:then |now )?(?:bake|roast|grill|heat|pre-?heat|oven|cool|rest|leave|chill|simmer|boil|cook|serve|keep|freeze|prove|prepare|wash|line|grease|wait|enjoy)\b/i;
+
+/**
+ * Lines a method works on without a name: “spread over the flesh”, “cut side up on a tray”. The first of the list and the
+ * one there is most of, where some step does things by hand and names nothing.
+ */
+export function workedUnnamed(formula: readonly FormulaLine[], steps: readonly RecipeStep[]): number[] {
+  const unnamed = ({ text, uses, mentioned }: RecipeStep) =>
+    uses.length === 0 && mentioned.others.length === 0 && !toAll.test(text.trim());
+  if (!steps.some(unnamed)) return [];
   const masses = formula.map(({ mass }) => mass?.usual ?? 0);
-  return masses.indexOf(Math.max(...masses));
+  return [0, masses.indexOf(Math.max(...masses))];
 }

@@ -1,5 +1,5 @@
 import { isNeutral, stemOf, stemsOf } from '../../ingredients';
-import { canBeMeant, heaviestOf, isCollective, takesUnnamed } from './can-be-meant';
+import { canBeMeant, isCollective, takesUnnamed, workedUnnamed } from './can-be-meant';
 import type { Contradiction, Recipe } from '../recipe';
 import { hasVerb } from '../sentences';
 
@@ -61,13 +61,12 @@ export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[]
   if (used.size * 2 < formula.length) return [];
   if (steps.some(takesUnnamed)) return [];
   const all = steps.map((step) => step.text).join(' ');
-  const heaviest = heaviestOf(formula);
+  const unnamed = workedUnnamed(formula, steps);
   return formula.flatMap((line, i) => {
     if (
       used.has(i) ||
       loosely.has(i) ||
-      i === 0 ||
-      i === heaviest ||
+      unnamed.includes(i) ||
       canBeMeant(line, steps) ||
       greased.some(([word, family]) => line.item?.family === family && word.test(all)) ||
       line.optional ||
