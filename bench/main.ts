@@ -5,6 +5,7 @@ import { coverage } from './coverage';
 import { familywiseErrors, powerChecks } from './familywise';
 import { files } from './files';
 import { firstLoads } from './first-load';
+import { foods } from './foods';
 import { forecasts } from './forecast';
 import { ingestion } from './ingestion';
 import { librarySearch } from './library';
@@ -38,6 +39,7 @@ for (const figures of [
   manyPages,
   forecasts,
   recipes,
+  foods,
   timetables,
   prep,
   serverStart,

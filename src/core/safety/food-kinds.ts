@@ -52,7 +52,7 @@ export const foodKinds = [
     id: 'fish',
     name: 'fish and shellfish',
     names: list(
-      'fish, seafood, shellfish, salmon, cod, haddock, hake, halibut, plaice, sole, flounder, turbot, brill, dab, pollock, pollack, coley, whiting, ling, monkfish, skate, ray, trout, char, mackerel, herring, kipper, sardine, pilchard, sprat, anchovy, anchovies, whitebait, tuna, swordfish, marlin, shark, dogfish, bass, sea bass, seabass, bream, sea bream, mullet, snapper, grouper, tilapia, catfish, pangasius, basa, barramundi, perch, pike, carp, eel, sturgeon, mahi-mahi, mahi mahi, red snapper, john dory, gurnard, prawn, shrimp, scampi, langoustine, crab, lobster, crayfish, crawfish, mussel, oyster, clam, cockle, whelk, winkle, scallop, abalone, squid, calamari, octopus, cuttlefish, snail, roe',
+      'fish, seafood, shellfish, salmon, cod, haddock, hake, halibut, plaice, sole, flounder, turbot, brill, dab, pollock, pollack, coley, whiting, ling, monkfish, skate, ray, trout, char, mackerel, herring, sardine, pilchard, sprat, anchovy, anchovies, whitebait, tuna, swordfish, marlin, shark, dogfish, bass, sea bass, seabass, bream, sea bream, mullet, snapper, grouper, tilapia, catfish, pangasius, basa, barramundi, perch, pike, carp, eel, sturgeon, mahi-mahi, mahi mahi, red snapper, john dory, gurnard, prawn, shrimp, scampi, langoustine, crab, lobster, crayfish, crawfish, mussel, oyster, clam, cockle, whelk, winkle, scallop, abalone, squid, calamari, octopus, cuttlefish, snail, roe',
     ),
   },
   { id: 'eggs', name: 'eggs for immediate service', names: list('egg, eggs') },

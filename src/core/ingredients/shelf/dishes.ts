@@ -14,6 +14,7 @@ carbonara | carbonara; carbonara sauce | in=eggs,milk may=gluten,celery,mustard 
 baklava | baklava | in=nuts,gluten,wheat may=milk,sesame,peanuts
 haggis | haggis | in=gluten may=milk,eggs,mustard,celery,sulphites,soya kind=meat
 fish-pie | fish pie | in=fish,milk may=crustaceans,molluscs,gluten,eggs,mustard,celery kind=fish
+bouillabaisse | bouillabaisse; cioppino; zarzuela; fish stew; seafood stew | in=fish,crustaceans,molluscs may=celery,gluten,milk,eggs kind=fish
 churros | churro; churros | in=gluten,wheat may=milk,eggs,soya
 porridge | porridge | in=gluten may=milk
 risotto | risotto | may=milk,celery,sulphites
