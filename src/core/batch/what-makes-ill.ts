@@ -7,7 +7,7 @@ import { itemOf } from './by-table';
 const cooks =
   /\b(?:bak(?:e|es|ed|ing)|boil\w*|simmer\w*|fr(?:y|ies|ied|ying)|roast\w*|grill\w*|poach\w*|steam\w*|scald\w*|cook(?:s|ed|ing)?|heat(?:s|ed|ing)?|in(?:to)? the oven|microwav\w*|barbecu\w*|sear(?:s|ed|ing)?|brais\w*|pasteuri[sz]\w*|until the core)\b/i;
 const denied =
-  /\b(?:no|not|never|without|un|don['’]?t|do not|instead of)[\s-]+(?:\w+ )?(?:bak|boil|simmer|fry|roast|grill|poach|cook|heat)\w*|\buncooked\b|\bno-(?:cook|bake)\b/gi;
+  /\b(?:no|not|never|without|un|don['’]?t|do not|instead of)[\s-]+(?:\w+ )?(?:bak|boil|simmer|fry|roast|grill|poach|cook|heat)\w*|\b(?:off|away from|from) (?:the )?heat\b|\buncooked\b|\bno-(?:cook|bake)\b/gi;
 /** Cold, whatever the degrees say. */
 const chills = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath)\b/i;
 
@@ -26,7 +26,7 @@ const cooksIn = (step: Step): boolean => {
 
 /** Flesh that is sold cooked, cured or as something made of it: it is not raw here. */
 const notRaw =
-  /\b(?:stock|broth|bouillon|cubes?|gelatine?|lard|dripping|suet|ghee|sauce|paste|powder|oil|tinned|canned|tins?|jar|anchov(?:y|ies)|bacon|ham|chorizo|salami|prosciutto|pancetta|cured|smoked|cooked|roasted|pasteuri[sz]ed|dried|noodles?|pasta|mayonnaise|roe|nori|essence|extract|substitute|replacer|wafers?|biscuits?|cake|plant|vegan|vegetarian|hard-boiled|boiled)\b/i;
+  /\b(?:stock|broth|bouillon|cubes?|gelatine?|lard|dripping|suet|ghee|sauce|paste|powder|oil|tinned|canned|tins?|jar|anchov(?:y|ies)|bacon|ham|chorizo|salami|prosciutto|pancetta|cured|smoked|cooked|leftover|roast(?:ed)?|pasteuri[sz]ed|dried|noodles?|pasta|mayonnaise|roe|nori|essence|extract|substitute|replacer|wafers?|biscuits?|cake|plant|vegan|vegetarian|hard-boiled|boiled)\b/i;
 
 const fleshOrigins: ReadonlySet<string> = new Set(['meat', 'fish', 'shellfish']);
 
@@ -52,16 +52,45 @@ const rawEggs = (plan: Plan): Ingredient[] =>
     );
   });
 
-/** Which of some ingredients no step cooks, in or after the first step that uses them. */
+/** What is cooked with, in or on: a step that names nothing else may cook whatever is there. */
+const medium = /\b(?:oil|butter|lard|dripping|ghee|fat|margarine|water|salt|pepper|seasoning|stock)\b/i;
+/** Words for what was put together before. */
+const mixture =
+  /\b(?:it|them|they|this|these|mix(?:ture)?s?|everything|all|batter|dough|pastry|custard|fillings?|spoonfuls?|rounds?|balls?|pieces?|shapes?|cakes?|buns?|rolls?|biscuits?|tarts?|pies?|loa(?:f|ves)|moulds?|ramekins?|cases?|tins?|trays?|dish(?:es)?|pasta|noodles|gnocchi|dumplings?|pancakes?|fritters?|patt(?:y|ies)|strips?|parcels?|skewers?|crumbs?|meringues?|puddings?|crusts?|top(?:ping)?|sauce|soup|back)\b/i;
+
+/** Washing up after something is no use of it. */
+const washes = /\b(?:wash|clean|wipe|disinfect|scrub)\w*\b/i;
+/** “Slide in, 3 minutes”: into what was made hot before. */
+const goesInto = /\b(?:slid|drop|lower|tip|put|add|slip|crack|break)\w*\b[^.;]*\b(?:in|into)\b/i;
+
+/**
+ * Which of some ingredients no step cooks, in or after the first step that uses them. A step that names other things only,
+ * “boil the sugar”, “fry the bacon”, cooks those; one that names it, a mixture or nothing cooks what is there.
+ */
 function neverCooked(plan: Plan, ingredients: readonly Ingredient[]): Ingredient[] {
   if (plan.steps.length === 0) return [];
   const names = plan.formula.map(({ name }) => name);
+  const used = plan.steps.map((step) => {
+    const said = usedIn(step.text, names);
+    return plan.formula.map(({ id }, i) => step.uses.includes(id) || said[i] === true);
+  });
+  const cooksOf = (step: Step, at: number, i: number) => {
+    if (!cooksIn(step)) return false;
+    const others = names.filter((name, j) => used[i]![j] === true && j !== at && !medium.test(name));
+    return used[i]![at] === true || others.length === 0 || mixture.test(step.text);
+  };
   return ingredients.filter((one) => {
     const at = plan.formula.indexOf(one);
-    const first = plan.steps.findIndex(
-      (step) => step.uses.includes(one.id) || usedIn(step.text, names)[at] === true,
+    const first = plan.steps.findIndex((step, i) => used[i]![at] === true && !washes.test(step.text));
+    const intoHot = plan.steps.some(
+      (step, i) =>
+        i > 0 &&
+        used[i]![at] === true &&
+        (step.minutes ?? 0) >= 1 &&
+        goesInto.test(step.text) &&
+        cooksIn(plan.steps[i - 1]!),
     );
-    return !plan.steps.slice(Math.max(0, first)).some(cooksIn);
+    return !intoHot && !plan.steps.some((step, i) => i >= first && cooksOf(step, at, i));
   });
 }
 

@@ -58,6 +58,35 @@ describe('what makes ill', () => {
       ['eaten-raw'],
     ],
     [dish('3 eggs\n200 g flour', 'Whisk the eggs and fold in the flour.\nBake for 20 min.'), []],
+    // What is boiled or fried beside it cooks no egg; neither does a pan that is off the heat.
+    [
+      dish(
+        '2 egg yolks\n250 ml oil\n200 g bacon',
+        'Whisk the yolks with the oil.\nFry the bacon until crisp.\nServe cold.',
+      ),
+      ['eaten-raw'],
+    ],
+    [
+      dish(
+        '200 g macaroni\n2 eggs',
+        'Beat the eggs.\nBoil the macaroni for 10 min.\nToss together off the heat.',
+      ),
+      ['eaten-raw'],
+    ],
+    [
+      dish(
+        '2 eggs\n15 ml vinegar',
+        'Bring a pan of water with the vinegar to a simmer.\nSlip the eggs into it for 4 min.',
+      ),
+      [],
+    ],
+    [
+      dish(
+        '2 eggs\n200 g flour\n50 g butter',
+        'Whisk the eggs into the flour.\nFry spoonfuls in the butter for 3 min.\nWash everything the eggs have touched.',
+      ),
+      [],
+    ],
     [dish('300 g beef fillet\n1 shallot', 'Chop the beef very finely.\nSeason and serve.'), ['eaten-raw']],
     [
       dish(
