@@ -2,6 +2,14 @@ import { kindsOf, stemOf, type IngredientItem } from '../ingredients';
 import { remembered } from '../memory';
 import { folded } from './item-named';
 
+/** A line of the formula, as far as a sentence can speak of it. */
+export interface Mentionable {
+  name: string;
+  item: IngredientItem | undefined;
+  section: string;
+  note?: string;
+}
+
 /** A word of a sentence, as it stands and as it is compared. */
 export interface Token {
   stem: string;

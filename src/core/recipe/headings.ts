@@ -7,7 +7,7 @@ export type Heading =
   | { kind: 'section'; name: string; rest: string };
 
 const ingredientWords =
-  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|(?:please |things to |what to )?bring(?: from home)?(?=\s*:)|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?:\s+(?:to bring|needed|required|you(?:'ll| will)? need|from home|each))?(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
 const methodWords =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?(?! \d)|preparation|procedure|what to do|how to (?:make|do) it|how it is done|how to|to make|making it|zubereitung|anleitung|so geht's|préparation|preparation|recette|réalisation|étapes|elaboración|preparación|modo de preparación|instrucciones|procedimento|preparazione|cara (?:membuat|memasak)|langkah(?:-langkah)?)(?=\s*(?:$|[:.-]))/i;
 const noteWords =

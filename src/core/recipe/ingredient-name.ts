@@ -42,7 +42,12 @@ export function nameIn(text: string, line: IngredientLine): void {
       continue;
     }
     if (stateAfter.test(tail)) states.push(tail);
-    else if (tail.split(' ').length <= 3 && !itemCalled(tail) && itemCalled(`${tail} ${name}`))
+    else if (
+      tail.split(' ').length <= 3 &&
+      !/\d/.test(tail) &&
+      !itemCalled(tail) &&
+      itemCalled(`${tail} ${name}`)
+    )
       name = `${tail} ${name}`;
     else notes.push(tail);
   }

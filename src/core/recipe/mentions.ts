@@ -1,14 +1,7 @@
 import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
-import { calledBy, formWords, stemsIn, tokensOf } from './called';
+import { collective, exceptIn, isExcepted } from './collectives';
+import { type Mentionable, calledBy, formWords, stemsIn, tokensOf } from './called';
 import { foreignMentions, type Language } from './item-named';
-
-/** A line of the formula, as far as a sentence can speak of it. */
-export interface Mentionable {
-  name: string;
-  item: IngredientItem | undefined;
-  section: string;
-  note?: string;
-}
 
 /** What a sentence names: lines of the formula, and what is on none of them. */
 export interface Mentioned {
@@ -46,21 +39,6 @@ const collectives = new Set(
 );
 
 const partWords = new Set(['zest', 'juice', 'rind', 'peel'].map(stemOf));
-
-const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
-  [/\bwhites\b/i, 'egg-white'],
-  [/\byolks\b/i, 'egg-yolk'],
-];
-
-const dry =
-  /flour|sugar|powder|bicarbonate|soda|salt|spice|cocoa|starch|semolina|oats|cinnamon|ginger|yeast|cream-of-tartar|cornflour|polenta|seed|almond|mixed-spice|nutmeg/;
-const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|vinegar|stock|vanilla|melted/;
-
-/** “everything but the butter”: what is left out stands in its first group. */
-const exceptIn = (sentence: string) =>
-  /\b(?:everything|all(?: (?:of )?the (?:other )?ingredients)?)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
-    sentence,
-  );
 
 /** Reads which lines of a formula sentences speak of. */
 export class Mentions {
@@ -128,7 +106,7 @@ export class Mentions {
       return end < 0 ? tokens.length : end + 1;
     };
     const all = tokens.map((one) => one.stem);
-    const uses = new Set<number>(this.#collective(sentence, section));
+    const uses = new Set<number>(collective(this.#lines, sentence, section));
     const loosely = new Set<number>();
     const others: Mentioned['others'] = [];
     const places: Mentioned['places'] = [];
@@ -160,6 +138,7 @@ export class Mentions {
       }
       i += 1;
     }
+    this.#settle(places, uses);
     if (this.#language !== 'en')
       return { uses: this.#foreign(sentence, uses), loosely: [...loosely], others: [], places };
     const except = exceptIn(sentence);
@@ -169,9 +148,7 @@ export class Mentions {
         ({ lines, from }) =>
           lines.includes(line) && (from < except.index || from >= except.index + except[0].length),
       );
-    const named = [...uses].filter(
-      (line) => besides(line) || !this.#isExcepted(this.#lines[line]!, sentence),
-    );
+    const named = [...uses].filter((line) => besides(line) || !isExcepted(this.#lines[line]!, sentence));
     return { uses: named.sort((a, b) => a - b), loosely: [...loosely], others, places };
   }
 
@@ -193,6 +170,22 @@ export class Mentions {
       ],
       length: longest.stems.length,
     };
+  }
+
+  /** “Mix sugar, oil and eggs”: of two sugars the one of the part that the oil and the eggs are of. */
+  #settle(places: Mentioned['places'], uses: Set<number>): void {
+    const parts = new Set(
+      places.filter(({ lines }) => lines.length === 1).map(({ lines }) => this.#lines[lines[0]!]!.section),
+    );
+    if (parts.size !== 1) return;
+    for (const place of places) {
+      const near = place.lines.filter((line) => parts.has(this.#lines[line]!.section));
+      if (place.lines.length < 2 || near.length === 0 || near.length === place.lines.length) continue;
+      for (const line of place.lines)
+        if (!near.includes(line) && !places.some((one) => one !== place && one.lines.includes(line)))
+          uses.delete(line);
+      place.lines = near;
+    }
   }
 
   /** All lines that a single word can mean, however loosely. */
@@ -241,70 +234,5 @@ export class Mentions {
       });
     }
     return [...uses].sort((a, b) => a - b);
-  }
-
-  /** “everything but the butter”. */
-  #isExcepted({ name, item }: Mentionable, sentence: string): boolean {
-    const except = exceptIn(sentence);
-    if (!except) return false;
-    const stems = stemsIn(except[1]!);
-    const head = tokensOf(name).at(-1)?.stem ?? '';
-    return (
-      stems.includes(head) ||
-      (item !== undefined && stems.some((_, i) => longestNameAt(stems, i)?.item.id === item.id))
-    );
-  }
-
-  /** “all the ingredients”, “the dry ingredients”, “the filling ingredients”, “season”. */
-  #collective(sentence: string, section: string): number[] {
-    const all = (test: (line: Mentionable) => boolean) =>
-      this.#lines.flatMap((line, i) => (test(line) ? [i] : []));
-    const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
-    if (
-      /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|all (?:but|except|bar)|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
-        sentence,
-      )
-    )
-      return all((line) => own(line) && !this.#isExcepted(line, sentence));
-    const found: number[] = [];
-    if (/(?<!\b(?:into|to|onto|over) (?:the )?)\bdry (?:ingredients|things|mix)\b/i.test(sentence))
-      found.push(
-        ...all(
-          (line) =>
-            own(line) &&
-            line.item !== undefined &&
-            dry.test(line.item.id) &&
-            !/egg|milk(?!-powder)|syrup/.test(line.item.id),
-        ),
-      );
-    if (/\b(?:wet|liquid) ingredients\b|\bliquids\b/i.test(sentence))
-      found.push(
-        ...all(
-          (line) => own(line) && line.item !== undefined && wet.test(line.item.id) && !dry.test(line.item.id),
-        ),
-      );
-    // “whisk the whites”: of eggs that are taken apart, where no whites are listed by themselves.
-    for (const [word, id] of partsOfEggs) {
-      if (!word.test(sentence)) continue;
-      const own = all(({ item }) => item?.id === id);
-      found.push(...(own.length > 0 ? own : all(({ item }) => item?.id === 'egg')));
-    }
-    // “Make a firm dough”: of a list that is headed “Dough”.
-    for (const one of new Set(this.#lines.map((line) => line.section)))
-      if (
-        /^\p{L}{3,}$/u.test(one) &&
-        new RegExp(
-          `\\b(?:make|mix|form|prepare|blitz|bring|whisk|stir|beat|combine|knead|blend|shake)\\b[^.;]{0,30}\\b${one}\\b`,
-          'iu',
-        ).test(sentence)
-      )
-        found.push(...all((line) => line.section === one));
-    if (/\bdecorate\b/i.test(sentence)) found.push(...all(({ note }) => /decorat/i.test(note ?? '')));
-    const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
-    if (named)
-      found.push(...all((line) => line.section !== '' && line.section.includes(named[1]!.toLowerCase())));
-    if (/\bseason(?:ed|ing)?\b(?! with)|\babschmecken\b/i.test(sentence))
-      found.push(...all(({ item }) => item?.family === 'salt' || item?.id === 'black-pepper'));
-    return found;
   }
 }

@@ -1,0 +1,81 @@
+import { longestNameAt } from '../ingredients';
+import { type Mentionable, stemsIn, tokensOf } from './called';
+
+const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
+  [/\bwhites\b/i, 'egg-white'],
+  [/\byolks\b/i, 'egg-yolk'],
+];
+
+const dry =
+  /flour|sugar|powder|bicarbonate|soda|salt|spice|cocoa|starch|semolina|oats|cinnamon|ginger|yeast|cream-of-tartar|cornflour|polenta|seed|almond|mixed-spice|nutmeg/;
+const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|vinegar|stock|vanilla|melted/;
+
+/** “everything but the butter”: what is left out stands in its first group. */
+export const exceptIn = (sentence: string) =>
+  /\b(?:everything|all(?: (?:of )?the (?:other )?ingredients)?)\s+(?:but|except(?: for)?|apart from|other than|bar)\s+(?:the\s+)?([^.;]{3,80})/i.exec(
+    sentence,
+  );
+
+/** “everything but the butter”. */
+export function isExcepted({ name, item }: Mentionable, sentence: string): boolean {
+  const except = exceptIn(sentence);
+  if (!except) return false;
+  const stems = stemsIn(except[1]!);
+  const head = tokensOf(name).at(-1)?.stem ?? '';
+  return (
+    stems.includes(head) ||
+    (item !== undefined && stems.some((_, i) => longestNameAt(stems, i)?.item.id === item.id))
+  );
+}
+
+/** “all the ingredients”, “the dry ingredients”, “the filling ingredients”, “season”. */
+export function collective(lines: readonly Mentionable[], sentence: string, section: string): number[] {
+  const all = (test: (line: Mentionable) => boolean) => lines.flatMap((line, i) => (test(line) ? [i] : []));
+  const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
+  if (
+    /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|all (?:but|except|bar)|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
+      sentence,
+    )
+  )
+    return all((line) => own(line) && !isExcepted(line, sentence));
+  const found: number[] = [];
+  if (/(?<!\b(?:into|to|onto|over) (?:the )?)\bdry (?:ingredients|things|mix)\b/i.test(sentence))
+    found.push(
+      ...all(
+        (line) =>
+          own(line) &&
+          line.item !== undefined &&
+          dry.test(line.item.id) &&
+          !/egg|milk(?!-powder)|syrup/.test(line.item.id),
+      ),
+    );
+  if (/\b(?:wet|liquid) ingredients\b|\bliquids\b/i.test(sentence))
+    found.push(
+      ...all(
+        (line) => own(line) && line.item !== undefined && wet.test(line.item.id) && !dry.test(line.item.id),
+      ),
+    );
+  // “whisk the whites”: of eggs that are taken apart, where no whites are listed by themselves.
+  for (const [word, id] of partsOfEggs) {
+    if (!word.test(sentence)) continue;
+    const own = all(({ item }) => item?.id === id);
+    found.push(...(own.length > 0 ? own : all(({ item }) => item?.id === 'egg')));
+  }
+  // “Make a firm dough”: of a list that is headed “Dough”.
+  for (const one of new Set(lines.map((line) => line.section)))
+    if (
+      /^\p{L}{3,}$/u.test(one) &&
+      new RegExp(
+        `\\b(?:make|mix|form|prepare|blitz|bring|whisk|stir|beat|combine|knead|blend|shake)\\b[^.;]{0,30}\\b${one}\\b`,
+        'iu',
+      ).test(sentence)
+    )
+      found.push(...all((line) => line.section === one));
+  if (/\bdecorate\b/i.test(sentence)) found.push(...all(({ note }) => /decorat/i.test(note ?? '')));
+  const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
+  if (named)
+    found.push(...all((line) => line.section !== '' && line.section.includes(named[1]!.toLowerCase())));
+  if (/\bseason(?:ed|ing)?\b(?! with)|\babschmecken\b/i.test(sentence))
+    found.push(...all(({ item }) => item?.family === 'salt' || item?.id === 'black-pepper'));
+  return found;
+}
