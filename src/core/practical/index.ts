@@ -70,7 +70,7 @@ export { blindPlan } from './blind-plan';
 export { planOfStation } from './plan-of-station';
 export { readFormula, type ReadFormula } from './read-formula';
 export { readIngredient, type ReadIngredient } from './read-ingredient';
-export { readStep, type ReadStep } from './read-step';
+export { isOfTheFood, readStep, type ReadStep } from './read-step';
 export {
   consequenceOf,
   endsWords,

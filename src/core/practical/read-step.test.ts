@@ -23,6 +23,18 @@ describe('a typed step', () => {
     ['Prove 1½ hours', { minutes: 90, ends: [time], hands: 'waiting' }],
     ['Leave half an hour', { minutes: 30, ends: [time], hands: 'waiting' }],
     ['Whisk for twenty minutes', { minutes: 20, ends: [time] }],
+    [
+      'Bake at 200 °C until the core shows 75 °C',
+      {
+        ends: [at(75)],
+        settings: [{ what: 'oven', celsius: 200, words: '', from: 0 }],
+        hands: 'waiting',
+      },
+    ],
+    [
+      'Roast 40 min until 75 °C in the thickest part',
+      { minutes: 40, ends: [time, at(75)], hands: 'waiting' },
+    ],
     // A word that begins with “a” and ends with “s” is no second.
     ['Whisk fast as it comes to the boil', {}],
     ['Beat a second time', {}],

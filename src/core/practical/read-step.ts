@@ -95,19 +95,20 @@ function celsiusOf(digits: string, unit: string): number {
   return unit.toUpperCase() === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
 }
 
+const endTemperature =
+  /\b(?:to|until|till|reach(?:es)?|at|shows?)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/gi;
+
 function endsIn(text: string, timed: boolean): End[] {
   const ends: End[] = timed ? [{ kind: 'time' }] : [];
   const sign = /\b(?:until|till)\s+([^.;]+)/i.exec(text);
-  const temperature =
-    /\b(?:to|until|till|reach(?:es)?|at|shows?)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/i.exec(
-      text,
-    );
-  if (temperature && !/\b(oven|bake|roast)\b/i.test(text)) {
-    ends.push({
-      kind: 'temperature',
-      celsius: celsiusOf(temperature[1]!, temperature[2]!),
-      basis: 'as-read',
-    });
+  const baked = /\b(oven|bake|roast)\b/i.test(text);
+  for (const match of text.matchAll(endTemperature)) {
+    const celsius = celsiusOf(match[1]!, match[2]!);
+    const at = { from: match.index, to: match.index + match[0].length, celsius };
+    if (baked && !isOfTheFood(text, at) && !(celsius <= 100 && /^(?:un)?till?|^reach|^show/i.test(match[0])))
+      continue;
+    ends.push({ kind: 'temperature', celsius, basis: 'as-read' });
+    break;
   }
   if (sign && !/\d{2,3}\s*°?\s*[CF]\b/.test(sign[1]!)) {
     const words = sign[1]!
@@ -128,8 +129,33 @@ function endsIn(text: string, timed: boolean): End[] {
   return ends;
 }
 
+/** What stands before a temperature of the food: “until the core shows 96 °C”. */
+const namesTheFood =
+  /\b(?:core|middle|centre|center|inside|internal|thermometer|probe|reads?|shows?|reach\w*|until it)\b[^.]{0,60}$/i;
+
+/**
+ * Whether a temperature in a sentence is the food’s and not the oven’s: “until 75 °C in the thickest part”, “to a wobble
+ * (78 °C)”. No oven is set so low.
+ *
+ * @param at where it stands, and what it is, °C
+ */
+export const isOfTheFood = (
+  text: string,
+  { from, to, celsius }: { from: number; to: number; celsius: number },
+): boolean =>
+  namesTheFood.test(text.slice(0, from)) ||
+  (celsius <= 100 &&
+    (/\b(?:until|till|to an?)\b[^.;]{0,40}$/i.test(text.slice(0, from)) ||
+      /^[^.;,]{0,20}\b(?:core|middle|centre|center|inside|thickest|internal)/i.test(text.slice(to))));
+
 function ovenIn(text: string): Step['settings'][number] | null {
-  const oven = /\b(?:oven|bake|roast)\b[^.;]*?(\d{2,3})\s*°?\s*([CF])\b(\s*fan)?/i.exec(text);
+  const oven = /\b(?:oven|bake|roast)\b[^.;]*/i.exec(text);
   if (!oven) return null;
-  return { what: 'oven', celsius: celsiusOf(oven[1]!, oven[2]!), words: oven[3] ? 'fan' : '', from: 0 };
+  for (const match of oven[0].matchAll(/(\d{2,3})\s*°?\s*([CF])\b(\s*fan)?/gi)) {
+    const celsius = celsiusOf(match[1]!, match[2]!);
+    const from = oven.index + match.index;
+    if (!isOfTheFood(text, { from, to: from + match[0].length, celsius }))
+      return { what: 'oven', celsius, words: match[3] ? 'fan' : '', from: 0 };
+  }
+  return null;
 }

@@ -24,6 +24,16 @@ describe('amounts as cooks write them', () => {
     ['2 tsp (1 and a half 7 g sachets) dried yeast', '2 tsp Dried yeast'],
     ['a punnet and a half of strawberries (about 340 g)', '340 g Strawberries'],
     ['2 punnets strawberries (200 g)', '400 g Strawberries'],
+    // Measuring spoons by what they hold, and twice a spoon.
+    ['1 x 15ml spoon milk', '1 tbsp Milk'],
+    ['1/2 x 5 ml spoon mixed spice', '0.5 tsp Mixed spice'],
+    ['2 × 1 tsp salt', '2 tsp Salt'],
+    ['1 tbsp sugar for the apple', '1 tbsp Sugar'],
+    ['600 ml double cream, at 14–18 °C', '600 ml Double cream'],
+    ['850ml vegetable or chicken stock', '850 ml Vegetable stock'],
+    ['1 can (14 oz / 400 g) plum tomatoes', '396.9 g Plum tomatoes'],
+    ['1 x 400 g tin chickpeas, drained (240 g drained)', '240 g Chickpeas'],
+    ['To finish: beaten egg or milk', 'null g Egg'],
   ])('%s', (line, read) => {
     expect(formulaOf(recipe('Supper', `${line}\n100 g caster sugar`))[0]).toBe(read);
   });
@@ -47,6 +57,12 @@ describe('what it makes', () => {
     ['Balls\nMakes 30 (50 g each)', 'Balls', [30, 50]],
     ['Balls, makes 12 of 60 g', 'Balls', [12, 60]],
     ['Plain cake', 'Plain cake', [null, null]],
+    // So many grams are no pieces.
+    ['Spread\nMakes about 400 g', 'Spread', [null, null]],
+    ['Flour wraps (12 small)', 'Flour wraps (12 small)', [12, null]],
+    ['Dough (makes 4 × 250 g balls)', 'Dough', [4, 250]],
+    ['Roast vegetables with couscous\n', 'Roast vegetables with couscous', [null, null]],
+    ['Buns\nPrep 15 mins, cook 50 mins', 'Buns', [null, null]],
     ['A dish for Sundays', 'A dish for Sundays', [null, null]],
   ])('%s', (head, title, pieces) => {
     expect([pasted(recipe(head, list)).title, ...piecesOf(recipe(head, list))]).toEqual([title, ...pieces]);
@@ -81,6 +97,36 @@ describe('what a method calls things', () => {
   it('and what is left out is left out', () => {
     expect(used('50 g basil\n100 ml olive oil', 'Blend everything but the oil.')).toEqual([true, false]);
     expect(used('100 g white chocolate\n3 eggs', 'Melt the white chocolate.')).toEqual([true, false]);
+  });
+
+  it('of two parts of a list the one at hand is meant, and a heading without a colon is one', () => {
+    const text =
+      'Carrot cake\n\nCake:\n175 g muscovado sugar\n3 eggs\n140 g carrots\n\nIcing\n100 g soft cheese\n100 g icing sugar\n\nMix the sugar and eggs.\nAdd the carrots.\nBeat the icing ingredients.';
+    const { formula, steps } = readRecipe(text);
+    expect(formula.map(({ section }) => section)).toEqual(['cake', 'cake', 'cake', 'icing', 'icing']);
+    expect(steps.map(({ uses }) => uses)).toEqual([[0, 1], [2], [3, 4]]);
+  });
+
+  it('what pupils bring along is no ingredient', () => {
+    const text =
+      'Rice\n\nIngredients to bring:\n150 g rice\n1 onion\nA container to take it home\n\nMethod\n1. Fry the onion and the rice.';
+    expect(readRecipe(text).formula.map(({ name, section }) => [name, section])).toEqual([
+      ['rice', ''],
+      ['onion', ''],
+    ]);
+  });
+
+  it('a core temperature is no oven’s, and a sign’s seconds are no step’s', () => {
+    const { steps } = pasted(
+      recipe(
+        'Supper',
+        '2 chicken breasts',
+        'Oven to 200 °C.\nBake the chicken for 15 min until 75 °C in the thickest part.\nWhisk until the trail holds for 5 seconds.',
+      ),
+    );
+    expect(steps.flatMap(({ settings }) => settings.map(({ celsius }) => celsius))).toEqual([200, 200]);
+    expect(steps[1]!.ends).toContainEqual(expect.objectContaining({ kind: 'temperature', celsius: 75 }));
+    expect(steps.map(({ minutes }) => minutes)).toEqual([null, 15, null]);
   });
 
   it('an oven with a fan is set to what the fan wants', () => {

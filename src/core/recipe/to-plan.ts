@@ -2,6 +2,7 @@ import { capitalised } from '../format';
 import type { AmountUnit } from '../formula';
 import {
   newIngredient,
+  isOfTheFood,
   newStep,
   planShape,
   readStep,
@@ -132,20 +133,6 @@ function amountOf(line: FormulaLine, cup: CupKind): Pick<Ingredient, 'amount' | 
 
 const limited = (amount: number) => Math.min(amount, 100_000);
 const limitedTo = (high: number | null, low: number) => (high !== null && high > low ? limited(high) : null);
-
-/** A temperature of the food, not of the oven: “until the core shows 96 °C”. */
-const namesTheFood =
-  /\b(?:core|middle|centre|center|inside|internal|thermometer|probe|reads?|shows?|reach\w*|until it)\b[^.]{0,60}$/i;
-
-/** “until 75 °C in the thickest part”, “to a wobble (78 °C)”: no oven is set so low. */
-const isOfTheFood = (
-  text: string,
-  { from, to, celsius }: { from: number; to: number; celsius: number },
-): boolean =>
-  namesTheFood.test(text.slice(0, from)) ||
-  (celsius <= 100 &&
-    (/\b(?:until|till|to an?)\b[^.;]{0,40}$/i.test(text.slice(0, from)) ||
-      /^[^.;,]{0,20}\b(?:core|middle|centre|center|inside|thickest|internal)/i.test(text.slice(to))));
 
 function stepOf(step: RecipeStep, ids: readonly string[], id: string): Step {
   const text = capitalised(step.text).slice(0, 1200);
