@@ -36,6 +36,12 @@ export const formWords: ReadonlySet<string> = new Set(
     'glaze',
     'coating',
     'stalk',
+    'zest',
+    'juice',
+    'rind',
+    'peel',
+    'crumbs',
+    'seeds',
     'leaves',
   ].map(comparable),
 );

@@ -34,7 +34,7 @@ export const takesUnnamed = ({ text }: RecipeStep): boolean =>
 /** “the breads” of flatbreads, “the berries” of strawberries, “marg”: the end of a word is the thing, or its head. */
 const isSame = (own: string, said: string) =>
   own === said ||
-  (said.length >= 4 && (own.endsWith(said) || (own.startsWith(said) && own.length - said.length >= 3)));
+  (said.length >= 4 && (own.endsWith(said) || (own.startsWith(said) && own.length - said.length >= 2)));
 
 /** What a line is bought as: “4 sheets” of “12 sheets dried lasagne”. */
 const pieces = new Set(

@@ -1,7 +1,9 @@
 import { isNeutral, stemOf, stemsOf } from '../../ingredients';
 import { canBeMeant, isCollective, takesUnnamed, workedUnnamed } from './can-be-meant';
 import type { Contradiction, Recipe } from '../recipe';
+import { comparable } from '../called';
 import { hasVerb } from '../sentences';
+import { unitAt } from '../units';
 
 type Draft = Omit<Recipe, 'contradictions'>;
 
@@ -43,14 +45,37 @@ const greased: readonly (readonly [RegExp, string])[] = [
 /** “Cream butter and sugar”: at the head of a sentence these are done, not added. */
 const verbal = /^(?:cream|butter|oil|flour|salt|spread|dust|ice)$/i;
 
+/** Words that lead away from what is put in: “by the tea”, “to the consistency of cream”. */
+const leadsAway = /^(?:by|as|at|from|for|to|like|than|under|until|till)$/i;
+
+/**
+ * Whether a word is what a verb puts in: between the verb, or “with”, and the word stand only articles, amounts, neutral
+ * words and other ingredients. “Keep it in a clean tea towel” takes no tea, “buttermilk runs off” none.
+ */
+function isPutIn(text: string, from: number, mentioned: Recipe['steps'][number]['mentioned']): boolean {
+  const part = /[^.;:]*$/.exec(text.slice(0, from))![0];
+  const start = from - part.length;
+  const named = [
+    ...mentioned.places,
+    ...mentioned.others.map(({ from: at, words }) => ({ from: at, to: at + words.length })),
+  ];
+  const words = [...part.matchAll(/[\p{L}\p{N}%-]+/gu)].reverse();
+  for (const match of words) {
+    const word = match[0];
+    const at = start + match.index;
+    if (named.some((place) => place.from <= at && at < place.to) && at !== start) continue;
+    if (/^with$/i.test(word) || (hasVerb(word) && !tellsOf.test(word))) return true;
+    if (/^\d/.test(word) || /^in$|^into$/i.test(word)) continue;
+    if (leadsAway.test(word) || !(isNeutral(comparable(word)) || unitAt(word) !== null)) return false;
+  }
+  return false;
+}
+
 /** What is told of, and not to be done. */
 const tellsOf = /^(?:gives?|makes?|leaves?|yields?|keeps?|runs?|enjoy|serves?)$/i;
-/** Whether something is told to be done in the part of the sentence before: “buttermilk runs off” puts none in. */
-function toBeDone(before: string): boolean {
-  const part = /[^.;:]*$/.exec(before)![0];
-  const words = part.split(/[^\p{L}-]+/u).filter((word) => !tellsOf.test(word) && !verbal.test(word));
-  return hasVerb(words.join(' ')) || /\b(?:with|plus|using|in)\b/i.test(part);
-}
+/** A noun right behind makes it another thing: “tea towel”, “pepper mill”, “seeds of the pod”. */
+const madeAnother =
+  /^(?: of\b| (?!(?:and|or|in|into|on|onto|over|with|to|until|till|for|at|then|the|a|an|is|are|it|them|well|together|all|from|by|as|if|while|but|plus|again|through|off|up|down|around|evenly|just|when|off|away|back|each|per|first|last|next|too|so|that|which|will|should|can|may|not|before|after|once|one|two|three|half)\b)\p{Ll}+(?<!ly)(?<!ing)(?<!ed)\b)/u;
 
 /** A line that no step takes up. */
 export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
@@ -109,7 +134,13 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
       if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
       const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
       const after = step.text.slice(from + words.length);
-      if (likenessAfter.test(after) || isCollective(words) || !toBeDone(before)) return [];
+      if (
+        likenessAfter.test(after) ||
+        isCollective(words) ||
+        !isPutIn(step.text, from, step.mentioned) ||
+        madeAnother.test(after)
+      )
+        return [];
       // “lemon wedges”, “soured milk”: a form of what is listed.
       if (step.mentioned.places.some((place) => place.to < from && from - place.to <= 1)) return [];
       const unknown = stems.filter((stem) => !known.has(stem));
