@@ -36,7 +36,7 @@ const likenessAfter =
 
 /** “an oiled tin”, “a floured board”: used, though not named. */
 const greased: readonly (readonly [RegExp, string])[] = [
-  [/\boil(?:ed|y)\b|\bgreased?\b|\bfry\b/i, 'oil'],
+  [/\boil(?:ed|y)\b|\bgreased?\b|\b(?:fry|cook|soften|sweat|brown|sauté|saute|sear|roast|griddle)\b/i, 'oil'],
   [/\bbuttered\b|\bgreased?\b/i, 'butter'],
   [/\bfloured\b/i, 'flour'],
   [/\bsalted\b/i, 'salt'],
