@@ -7,7 +7,7 @@ import { forgotten, tooMuch } from './testing/planted';
 const sound = fixturesIn('./sound.txt');
 
 describe('recipes in which nothing contradicts itself', () => {
-  it('are not said to: at most one in fifty says something false', () => {
+  it('are not said to: at most one in eighty says something false', () => {
     const wrong = sound.flatMap(({ name, text, contradictions }) => {
       const falseOnes = readRecipe(text).contradictions.filter(
         (one) =>
@@ -18,13 +18,13 @@ describe('recipes in which nothing contradicts itself', () => {
       return falseOnes.length === 0 ? [] : [`${name}: ${falseOnes.map((one) => one.text).join(' ')}`];
     });
     expect(sound.length).toBeGreaterThanOrEqual(160);
-    expect(wrong.length, wrong.join('\n')).toBeLessThanOrEqual(sound.length / 50);
+    expect(wrong.length, wrong.join('\n')).toBeLessThanOrEqual(sound.length / 80);
   });
 
   it('and yet a line too much and a line too few are seen, where the method names things', () => {
     const shares = [tooMuch(sound), forgotten(sound)].map(({ seen, planted }) => seen / planted);
     // Measured: four in five, and three in five; a method that takes “everything” tells nobody.
-    expect(shares[0]).toBeGreaterThan(0.75);
-    expect(shares[1]).toBeGreaterThan(0.55);
+    expect(shares[0]).toBeGreaterThan(0.8);
+    expect(shares[1]).toBeGreaterThan(0.58);
   });
 });
