@@ -1,5 +1,5 @@
 import { longestNameAt } from '../ingredients';
-import { type Mentionable, stemsIn, tokensOf } from './called';
+import { comparable, type Mentionable, stemsIn, tokensOf } from './called';
 
 const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
   [/\bwhites\b/i, 'egg-white'],
@@ -27,6 +27,12 @@ export function isExcepted({ name, item }: Mentionable, sentence: string): boole
     (item !== undefined && stems.some((_, i) => longestNameAt(stems, i)?.item.id === item.id))
   );
 }
+
+/** What a sentence says is made or worked: “Make a firm dough” → “ a firm dough”. */
+const madeIn = (sentence: string): string =>
+  /\b(?:make|mix|form|prepare|blitz|bring|whisk|stir|beat|combine|knead|blend|shake)\b([^.;]{0,40})/iu.exec(
+    sentence,
+  )?.[1] ?? '';
 
 /** “all the ingredients”, “the dry ingredients”, “the filling ingredients”, “season”. */
 export function collective(lines: readonly Mentionable[], sentence: string, section: string): number[] {
@@ -62,15 +68,8 @@ export function collective(lines: readonly Mentionable[], sentence: string, sect
     found.push(...(own.length > 0 ? own : all(({ item }) => item?.id === 'egg')));
   }
   // “Make a firm dough”: of a list that is headed “Dough”.
-  for (const one of new Set(lines.map((line) => line.section)))
-    if (
-      /^\p{L}{3,}$/u.test(one) &&
-      new RegExp(
-        `\\b(?:make|mix|form|prepare|blitz|bring|whisk|stir|beat|combine|knead|blend|shake)\\b[^.;]{0,30}\\b${one}\\b`,
-        'iu',
-      ).test(sentence)
-    )
-      found.push(...all((line) => line.section === one));
+  const made = new Set(stemsIn(madeIn(sentence)));
+  if (made.size > 0) found.push(...all((line) => line.section !== '' && made.has(comparable(line.section))));
   if (/\bdecorate\b/i.test(sentence)) found.push(...all(({ note }) => /decorat/i.test(note ?? '')));
   const named = /\b(?:the |all )?(\p{L}+) ingredients\b/iu.exec(sentence);
   if (named)

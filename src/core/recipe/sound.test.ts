@@ -17,7 +17,7 @@ describe('recipes in which nothing contradicts itself', () => {
       );
       return falseOnes.length === 0 ? [] : [`${name}: ${falseOnes.map((one) => one.text).join(' ')}`];
     });
-    expect(sound.length).toBeGreaterThanOrEqual(160);
+    expect(sound.length).toBeGreaterThanOrEqual(150);
     expect(wrong.length, wrong.join('\n')).toBeLessThanOrEqual(sound.length / 80);
   });
 

@@ -41,12 +41,33 @@ const pieces = new Set(
   ['sheets', 'slices', 'bags', 'sticks', 'packets', 'fillets', 'breasts', 'cubes', 'heads'].map(comparable),
 );
 
+/** What a method says, as far as lines can be meant by it: read once for all of them. */
+interface Said {
+  /** Words that do not stand in a longer name of a line. */
+  free: ReadonlySet<string>;
+  all: ReadonlySet<string>;
+  text: string;
+}
+
+export function saidIn(steps: readonly RecipeStep[]): Said {
+  const free = new Set<string>();
+  const all = new Set<string>();
+  for (const { text, mentioned } of steps) {
+    const named = mentioned.places.filter(({ from, to }) => /\p{L}[ -]\p{L}/u.test(text.slice(from, to)));
+    for (const { stem, from, to } of tokensOf(text)) {
+      all.add(stem);
+      if (!named.some((place) => place.from <= from && to <= place.to)) free.add(stem);
+    }
+  }
+  return { free, all, text: steps.map(({ text }) => text).join(' ') };
+}
+
 /**
  * Whether a word of a method can mean a line that no step was seen to take: any of its own words that does not stand in
- * the longer name of another line, the name of its part, a word for its kind. A line is called unused only where nothing
- * can mean it: better silent than wrong.
+ * the longer name of a line, the name of its part, a word for its kind. A line is called unused only where nothing can
+ * mean it: better silent than wrong.
  */
-export function canBeMeant(line: FormulaLine, steps: readonly RecipeStep[]): boolean {
+export function canBeMeant(line: FormulaLine, said: Said): boolean {
   const own = tokensOf(line.text)
     .map(({ stem }) => stem)
     .filter(
@@ -55,19 +76,11 @@ export function canBeMeant(line: FormulaLine, steps: readonly RecipeStep[]): boo
         !/^\d/.test(stem) &&
         (!isNeutral(stem) || formWords.has(stem) || pieces.has(stem)),
     );
-  const part = line.section === '' ? [] : tokensOf(line.section).map(({ stem }) => stem);
-  return steps.some(({ text, mentioned }) => {
-    const named = mentioned.places.filter(({ from, to }) => /\p{L}[ -]\p{L}/u.test(text.slice(from, to)));
-    return (
-      collectives.some(([word, kind]) => word.test(text) && isOneOf(line, kind)) ||
-      tokensOf(text).some(
-        ({ stem, from, to }) =>
-          part.includes(stem) ||
-          (own.some((one) => isSame(one, stem)) &&
-            !named.some((place) => place.from <= from && to <= place.to)),
-      )
-    );
-  });
+  return (
+    tokensOf(line.section).some(({ stem }) => said.all.has(stem)) ||
+    collectives.some(([word, kind]) => word.test(said.text) && isOneOf(line, kind)) ||
+    [...said.free].some((stem) => own.some((one) => isSame(one, stem)))
+  );
 }
 
 /** What is done to all that is there, whatever it is. */

@@ -1,5 +1,5 @@
 import { isNeutral, stemOf, stemsOf } from '../../ingredients';
-import { canBeMeant, isCollective, takesUnnamed, workedUnnamed } from './can-be-meant';
+import { canBeMeant, isCollective, saidIn, takesUnnamed, workedUnnamed } from './can-be-meant';
 import type { Contradiction, Recipe } from '../recipe';
 import { comparable } from '../called';
 import { hasVerb } from '../sentences';
@@ -87,12 +87,13 @@ export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[]
   if (steps.some(takesUnnamed)) return [];
   const all = steps.map((step) => step.text).join(' ');
   const unnamed = workedUnnamed(formula, steps);
+  const said = saidIn(steps);
   return formula.flatMap((line, i) => {
     if (
       used.has(i) ||
       loosely.has(i) ||
       unnamed.includes(i) ||
-      canBeMeant(line, steps) ||
+      canBeMeant(line, said) ||
       greased.some(([word, family]) => line.item?.family === family && word.test(all)) ||
       line.optional ||
       /\b(?:to (?:serve|garnish|decorate|finish|glaze|top|dust|fill)|serving|garnish|for (?:the |a )?(?:dusting|greasing|rolling|frying|brushing|sprinkling|decorat\w+|coating|topping|finishing|glazing|kneading))\b/i.test(
