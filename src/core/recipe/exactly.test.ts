@@ -1,40 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { readRecipe } from '.';
-import { timesIn } from './times';
 
 const recipe = (title: string, list: string, method: string) => `${title}\n\n${list}\n\n${method}`;
 const found = (title: string, list: string, method: string) =>
   readRecipe(recipe(title, list, method)).contradictions.map(({ kind, lines, text }) => [kind, lines, text]);
-
-describe('lengths of time, to the minute', () => {
-  it.each<[string, (number | null)[][]]>([
-    ['Simmer for 1 hour 20 minutes.', [[80, null]]],
-    ['Prove 1 h 20.', [[80, null]]],
-    [
-      'Bake an hour and a quarter, or 45 minutes to an hour.',
-      [
-        [75, null],
-        [45, 60],
-      ],
-    ],
-    ['Roast for 1 hour to 1 1/2 hours.', [[60, 90]]],
-    [
-      'Fry 2-3 minutes a side, then 1 min per side.',
-      [
-        [2, 3],
-        [1, null],
-      ],
-    ],
-    ['Boil for 90 seconds.', [[1.5, null]]],
-    ['Whisk until the trail holds for 5 seconds.', []],
-    ['Whisk until thick for 5 minutes.', [[5, null]]],
-    ['Add the sugar, 10 seconds between spoonfuls, 4 minutes between layers.', [[4, null]]],
-    ['Turn every 5 minutes.', []],
-    ['Chill 2 days. Keeps for 3 days.', [[2880, null]]],
-  ])('%s', (text, lengths) => {
-    expect(timesIn(text).map(({ low, high }) => [low, high])).toEqual(lengths);
-  });
-});
 
 describe('what is said of a contradiction, to the word', () => {
   const dough = '500 g strong flour\n300 g water\n10 g salt';

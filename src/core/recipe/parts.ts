@@ -193,8 +193,11 @@ class Sorter {
     }
     if (this.#goesOn(body, numbered)) return this.#addStep(line, body, numbered);
     if (!step && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
-    const sentence = /[.!]$/.test(body) && body.split(' ').length >= 3;
-    if (step && (sentence || numbered || body.split(' ').length >= 3 || this.#parts.steps.length > 0))
+    const long = body.split(' ').length >= 3;
+    const sentence = /[.!]$/.test(body) && long;
+    // “Slice thinly.” under a list.
+    const listed = /[.!]$/.test(body) && this.#parts.ingredients.length > 0;
+    if (step && (long || numbered || listed || this.#parts.steps.length > 0))
       return this.#addStep(line, body, numbered);
     if (
       this.#mode === 'start' &&

@@ -31,6 +31,8 @@ const sides =
 
 const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
 
+const holds =
+  /\b(?:keeps|lasts|will (?:keep|last)|keep (?:well|fresh|crisp))(?: (?:well|fresh|crisp|for|up to|about|at least))*\s*$/i;
 const keeping = /\b(?:keeps?|kept|stored?|stores|lasts?|best|freezes?)\b[^.]*$/i;
 
 /** How far a length of time reaches at most: what is looked at from one place of a long line. */
@@ -80,7 +82,7 @@ export function timesIn(text: string): TimeSaid[] {
     )
       continue;
     // “Keeps for 2 days”, “store for up to 3 days”: not how long the step takes.
-    if (each >= 1440 && keeping.test(before)) continue;
+    if (holds.test(before) || (each >= 1440 && keeping.test(before))) continue;
     const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;
     found.push({
       low: tidy(low),

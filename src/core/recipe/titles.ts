@@ -11,6 +11,9 @@ import { unitAt } from './units';
 function headsAList(text: string, next: Row | null, language: Language): boolean {
   const bare = text.replace(/ ?\([^()]*\)$| x \d{1,3}$|, \d[\d.,]* ?\p{L}{1,6}$/u, '').trim();
   const named = bare !== text.trim() && / /.test(bare);
+  // “Half an onion” is the first of a list.
+  const one = text.slice(quantityAt(text)?.length ?? text.length);
+  if (/^\S+$/.test(one) && itemCalled(one) !== undefined) return false;
   return (
     (named || !/\d/.test(text)) &&
     next !== null &&

@@ -30,7 +30,7 @@ const doing =
   /\b(?:cut|shape|form|roll|divide|divided|make|makes|stamp|pat|press|into|pipe|drop|scoop|spoon|break|split|pull|portion|pour|between|among|fill|mould)\b/i;
 const vessels = /^(?:glass|ramekin|mould|bowl|portion|pot|cup)/i;
 const again = new RegExp(
-  `\\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half(?! (?:of |an? |the ))|halve|quarter|again|per tray|batches|(?:on|onto|over|between|across) (?:the )?(?:two|both) trays|(?:${number}|a few|some|half) at a time|on each|twice|repeat)\\b`,
+  `\\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half(?! (?:of |an? |the ))|halve|quarter|again|per tray|batches|(?:on|onto|over|between|across) (?:the )?(?:two|both) trays|(?:${number}(?: (?:${things}))?|a few|some|half) at a time|on each|twice|repeat)\\b`,
   'i',
 );
 const eachMass = new RegExp(
@@ -44,8 +44,8 @@ const valueOf = (text: string) => numbers[text.toLowerCase()] ?? Number(text);
 const aside = /glaze|icing|topping|serve|filling|decorat|dust|sauce|syrup|dip/i;
 
 /**
- * What can be meant by the batch that a step divides, g: all of the list, what went in so far, each part of the list by
- * itself. Empty where a mass is missing.
+ * What can be meant by the batch that a step divides, g: all of the list, what went in so far, what the step names, each
+ * part of the list by itself. Empty where a mass is missing.
  */
 function batchesG({ formula, steps, cup }: Draft, found: readonly Contradiction[], at: number): number[] {
   const settled = new Map(
@@ -53,19 +53,22 @@ function batchesG({ formula, steps, cup }: Draft, found: readonly Contradiction[
       first?.does === 'amount' ? [[first.formula, first] as const] : [],
     ),
   );
-  const lines = formula
+  const every = formula
     .map((line, i) => {
       const answer = settled.get(i);
       const mass = answer ? massOf({ ...answer, amountHigh: null }, line.item, cup) : line.mass;
       return { ...line, i, mass };
     })
-    .filter((line) => !aside.test(line.section) && !aside.test(line.note) && line.unit !== 'to-taste');
+    .filter((line) => line.unit !== 'to-taste');
+  const lines = every.filter((line) => !aside.test(line.section) && !aside.test(line.note));
   const gone = new Set(steps.slice(0, at + 1).flatMap((step) => step.uses));
-  const sections = [...new Set(lines.map(({ section }) => section))];
+  const named = new Set(steps[at]!.uses);
+  const sections = [...new Set(every.map(({ section }) => section))];
   const groups = [
     lines,
     lines.filter(({ i }) => gone.has(i)),
-    ...(sections.length > 1 ? sections.map((one) => lines.filter(({ section }) => section === one)) : []),
+    every.filter(({ i }) => named.has(i)),
+    ...(sections.length > 1 ? sections.map((one) => every.filter(({ section }) => section === one)) : []),
   ];
   return groups.flatMap((group) => {
     const known = group.filter(({ mass }) => mass !== null);

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import type { Row } from './layout';
+import { isTitle, titleFrom, withoutAside } from './titles';
+
+const row = (text: string) => ({ text }) as Row;
+const title = (text: string, next: string | null = '200 g flour', step = false) =>
+  isTitle(text, step, next === null ? null : row(next), 'en');
+
+describe('the first line of a text', () => {
+  it.each<[string, boolean]>([
+    ['Plain buns', true],
+    ['Three bean chilli', true],
+    ['A tea for two', true],
+    ['Rice pudding for 4', true],
+    ['Chewy bars: 16 squares', true],
+    ['Flat wraps (12 small)', true],
+    ['Twelve words and more than that make a line far too long to be one', false],
+    ['This was my first. Try it.', false],
+    ['Everybody should really try this one tonight!', false],
+    ['Try it!', true],
+    ['200 g flour', false],
+    ['2 eggs', false],
+    ['Half an onion', false],
+    ['An onion', false],
+    ['2 tbsp oil', false],
+  ])('%s', (text, wanted) => {
+    expect(title(text)).toBe(wanted);
+  });
+
+  it('a step is none, unless a list stands under its few words', () => {
+    expect(title('Bake the buns until they are brown and then let them cool', '', true)).toBe(false);
+    expect(title('Roast roots', '', true)).toBe(true);
+    expect(title('Roast roots', '200 g carrots', true)).toBe(true);
+    expect(title('Roast roots', 'Then let them cool', true)).toBe(false);
+    expect(title('Roast roots', null, true)).toBe(false);
+    expect(title('roast roots', '', true)).toBe(false);
+    expect(title('Roast roots, then rest', '', true)).toBe(false);
+    expect(title('Roast these eight long words until they brown', '', true)).toBe(false);
+  });
+
+  it('loses its marks, its bracket of nothing and its shouting', () => {
+    expect(
+      [
+        '## Plain buns ##',
+        'PLAIN BUNS',
+        'Plain buns -',
+        'Buns ( )',
+        'Buns (12)',
+        'Buns)',
+        'x'.repeat(200),
+      ].map(titleFrom),
+    ).toEqual(['Plain buns ##', 'Plain buns', 'Plain buns', 'Buns', 'Buns (12)', 'Buns', 'x'.repeat(120)]);
+    expect(withoutAside('Buns (makes 12)', 'makes 12')).toBe('Buns ');
+    expect(withoutAside('Buns, makes 12 (good)', 'makes 12')).toBe('Buns,  (good)');
+  });
+});
