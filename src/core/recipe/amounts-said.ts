@@ -62,6 +62,8 @@ function amountAt(text: string): AmountSaid | null {
   const unit = unitAt(text.slice(at)) ?? (filled ? unitAt(text.slice(at + filled[0].length)) : null);
   if (unit) at += unit.length + (unitAt(text.slice(at)) ? 0 : filled![0].length);
   if (unit) at += /^(?:tins?|cans?|packs?|bags?|jars?|sachets?)\b\s*/i.exec(text.slice(at))?.[0].length ?? 0;
+  // “… to 200 g. Butter the tin.”: the sentence ends.
+  if (unit && /\. *$/.test(text.slice(from, at)) && /^\p{Lu}/u.test(text.slice(at))) return null;
   const gap = between.exec(text.slice(at))![0];
   const start = at + gap.length;
   const words = [...text.slice(start, start + 80).matchAll(/[\p{L}\p{N}%]+(?:'\p{L}+)?/gu)];

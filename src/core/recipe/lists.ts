@@ -139,7 +139,8 @@ function whole(cut: readonly string[]): string[] {
   for (const one of cut) {
     const last = out.at(-1);
     const open = last !== undefined && last.split('(').length > last.split(')').length;
-    if (last !== undefined && (open || sizeOfEach.test(one))) out[out.length - 1] = `${last}, ${one}`;
+    if (last !== undefined && (open || sizeOfEach.test(one.replace(/,$/, ''))))
+      out[out.length - 1] = `${last}, ${one.replace(/,$/, '')}`;
     else out.push(one);
   }
   return out;

@@ -111,9 +111,11 @@ const isGettingReady = ({ text }: Sentence) =>
 
 /** Whether a sentence begins another step than the one it follows. */
 function beginsAnother(group: readonly Sentence[], one: Sentence, each: boolean): boolean {
-  const last = group.at(-1)!;
   if (words(one) <= 3 && !one.timed && !one.tells) return false;
-  if (last.heats) return !isGettingReady(one);
+  // “Heat the oven. Grease a tin.” is one thing, what comes after it another.
+  const ready =
+    group.some((other) => other.heats) && group.every((other) => other.heats || isGettingReady(other));
+  if (ready) return !isGettingReady(one);
   if (one.heats) return !group.every(isGettingReady);
   const timed = group.some((other) => other.timed);
   if (!timed && isOwnTime(one)) return false;
