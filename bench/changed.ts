@@ -12,9 +12,12 @@ export function changed() {
     .map((scenario) => {
       const figures = measureChanged(
         scenario,
-        ({ batch, localBoilingC, targetC, rising, core }, trace, now) =>
+        ({ batch, localBoilingC, targetC, rising, core, surroundings }, trace, now) =>
           foresee(
-            { batch, boilingC: localBoilingC, steams: rising && batch === null && !core, core },
+            {
+              ...{ batch, boilingC: localBoilingC, core, surroundings },
+              steams: rising && batch === null && !core,
+            },
             trace,
             targetC,
             now,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../random';
 import { foresee, type Pan } from '.';
 
-const water: Pan = { batch: null, boilingC: 100, steams: true, core: false };
+const water: Pan = { batch: null, boilingC: 100, steams: true, core: false, surroundings: null };
 
 /** A trace of a temperature at second s, read every 4 s with the noise of a probe. */
 function readings(celsiusAt: (second: number) => number, untilS: number, seed = 1) {
@@ -85,5 +85,25 @@ describe('what is done to a pan on the way', () => {
     }
     expect(last).toEqual(foresee(water, whole, 90, 320));
     expect(foresee(water, whole, 90, 180).changedS).toBeNull();
+  });
+
+  it('what cools where its plan says is told from farther off, and no more once it was touched', () => {
+    const room = { celsius: 21, sdC: 3 };
+    const cup = { ...water, steams: false };
+    // Newton: 80 °C in 21 °C with a time constant of 1800 s is 40 °C after 1800 ln(59/19) = 2040 s.
+    const newton = (s: number) => 21 + 59 * Math.exp(-s / 1800);
+    const at = (surroundings: Pan['surroundings'], celsiusAt = newton) =>
+      foresee({ ...cup, surroundings }, readings(celsiusAt, 950), 40, 950);
+    expect(at(null).forecast.kind).toBe('not-yet');
+    const { forecast } = at(room);
+    if (forecast.kind !== 'reaching') throw new Error(forecast.kind);
+    expect(forecast.low).toBeLessThan(1090);
+    expect(forecast.high!).toBeGreaterThan(1090);
+    expect(Math.abs(forecast.seconds - 1090)).toBeLessThan(90);
+    // 8 °C colder at once: cold water went in.
+    const poured = (s: number) => newton(s) - (s > 600 ? 8 : 0);
+    const [told, untold] = [at(room, poured), at(null, poured)];
+    expect(told.changedS).not.toBeNull();
+    expect(told.forecast).toEqual(untold.forecast);
   });
 });

@@ -1,5 +1,5 @@
 import { forecastSyrup, lessonSpreads, type SyrupBatch, type SyrupSpreads } from '../sugar';
-import { timeToTarget, type Forecast, type Trace } from '../trace';
+import { timeToTarget, type Forecast, type Surroundings, type Trace } from '../trace';
 import { PanWatch } from './pan-watch';
 
 /** What a thermometer stands in. */
@@ -12,6 +12,8 @@ export interface Pan {
   steams: boolean;
   /** It is the core of a food, whose warmth comes late and from all sides: nobody touches it. */
   core: boolean;
+  /** What it cools or warms in, as far as plan and readings tell; null: nothing is told. */
+  surroundings: Surroundings | null;
 }
 
 /** When a pan will be there, and what was seen on the way. */
@@ -93,7 +95,9 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
       : watch.coarse
         ? byEyeSpreads
         : lessonSpreads;
-  const forecast = forecastBy(pan, spreads, since, targetC, nowS);
+  // Once it was touched it may stand somewhere else.
+  const known = touched ? { ...pan, surroundings: null } : pan;
+  const forecast = forecastBy(known, spreads, since, targetC, nowS);
   return { ...told, forecast: watch.onPlateau && !touched ? sooner(forecast) : forecast };
 }
 
@@ -119,8 +123,8 @@ function soonAnyway({ seconds, celsius }: Trace, targetC: number, nowS: number):
 }
 
 function forecastBy(pan: Pan, spreads: SyrupSpreads, trace: Trace, targetC: number, nowS: number): Forecast {
-  const { batch, boilingC, steams, core } = pan;
+  const { batch, boilingC, steams, core, surroundings } = pan;
   // What the heat of a syrup never gets it to, no curve through its temperature does.
   if (batch && targetC > boilingC) return forecastSyrup(trace, batch, targetC, nowS, spreads);
-  return timeToTarget(trace, targetC, nowS, undefined, steams ? boilingC : undefined, core);
+  return timeToTarget(trace, targetC, nowS, surroundings ?? undefined, steams ? boilingC : undefined, core);
 }

@@ -1,6 +1,6 @@
 import { formatTemperature } from '../format';
-import type { Medium, Response, StationStep, Target } from '../practical';
-import { foresee, type Foreseen } from '../forecast';
+import type { Medium, Plan, Response, StationStep, Target } from '../practical';
+import { foresee, surroundingsOf, type Foreseen } from '../forecast';
 import { sugarStageAt } from '../sugar';
 import {
   boilingLevel,
@@ -97,7 +97,12 @@ export function stationState(
   const medium = shown?.medium ?? plan.thermometers[0]?.in ?? null;
   const { changedS, ...thermal } =
     trace && trace.seconds.length > 0
-      ? thermalState({ own, medium, boilingC: setting.boilingC }, trace, target, nowS)
+      ? thermalState(
+          { own, medium, boilingC: setting.boilingC, step: watch?.step ?? null, ovenC: ovenOf(plan, notes) },
+          trace,
+          target,
+          nowS,
+        )
       : noThermal;
   const step = steps[progress.index] ?? null;
   return {
@@ -149,6 +154,10 @@ interface Pan {
   own: OwnPlan;
   medium: Medium | null;
   boilingC: number;
+  /** The step its thermometer ends. */
+  step: StationStep | null;
+  /** What a thermometer in the oven shows, °C. */
+  ovenC: number | null;
 }
 
 type Thermal = Pick<
@@ -201,7 +210,7 @@ function thermalState(pan: Pan, trace: Trace, target: Target | null, nowS: numbe
 }
 
 function foreseenAt(pan: Pan, trace: Trace, targetC: number, rising: boolean, nowS: number): Foreseen {
-  const { own, medium, boilingC } = pan;
+  const { own, medium, boilingC, step, ovenC } = pan;
   const inSyrup = medium === 'syrup' && rising && targetC > boilingC;
   return foresee(
     {
@@ -209,11 +218,18 @@ function foreseenAt(pan: Pan, trace: Trace, targetC: number, rising: boolean, no
       boilingC,
       steams: rising && medium === 'water',
       core: medium === 'core' || medium === 'food',
+      surroundings: step && medium !== 'oven' ? surroundingsOf(step, rising, ovenC) : null,
     },
     trace,
     targetC,
     nowS,
   );
+}
+
+/** The latest of a thermometer in the oven, °C; null where there is none. */
+function ovenOf(plan: Plan, notes: StationNotes): number | null {
+  const probe = plan.thermometers.findIndex((one) => one.in === 'oven') + 1;
+  return probe === 0 ? null : (notes.readings.get(probe)?.celsius.at(-1) ?? null);
 }
 
 /** Margin about local boiling within which a level syrup is boiling its water off, °C. */

@@ -18,9 +18,9 @@ describe('intervals after something was done by hand', () => {
   it.each(held.map((scenario) => [scenario.about, scenario] as const))('%s', (_, scenario) => {
     const { coverageAfter90Percent, silentAfter90Percent, forecasts } = measureChanged(
       scenario,
-      ({ batch, localBoilingC, targetC, rising, core }, trace, now) =>
+      ({ batch, localBoilingC, targetC, rising, core, surroundings }, trace, now) =>
         foresee(
-          { batch, boilingC: localBoilingC, steams: rising && batch === null, core },
+          { ...{ batch, boilingC: localBoilingC, core, surroundings }, steams: rising && batch === null },
           trace,
           targetC,
           now,

@@ -1,6 +1,8 @@
+import { surroundingsOf } from '../forecast';
 import { centreOf, conductionStep, thickSoup, uniformBody, type Body } from '../heat';
 import { seededRandom, type SeededRandom } from '../random';
 import { heatSyrup, type SyrupBatch } from '../sugar';
+import type { Surroundings } from '../trace';
 import { heatLiquid } from './liquid-on-hob';
 import { between, drawOf, type Reading } from './forecast-lessons';
 
@@ -13,6 +15,8 @@ export interface ChangedLesson {
   rising: boolean;
   /** It is read in the core of a food. */
   core: boolean;
+  /** Where its plan says it stands. */
+  surroundings: Surroundings | null;
   seconds: number[];
   celsius: number[];
   /** When it was done, s. */
@@ -68,7 +72,12 @@ function changed(seed: number, draw: (random: SeededRandom) => Played, from = 0.
   }
   const { batch, localBoilingC } = played;
   const core = played.core ?? false;
-  return { batch, localBoilingC, targetC, rising, core, seconds, celsius, changedS, reachedS };
+  // Of what is moved the plan says where it was, not where it went.
+  const surroundings = surroundingsOf({ needs: [], settings: [] }, rising, null);
+  return {
+    ...{ batch, localBoilingC, targetC, rising, core, surroundings },
+    ...{ seconds, celsius, changedS, reachedS },
+  };
 }
 
 interface SyrupChange {

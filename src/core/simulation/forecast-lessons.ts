@@ -1,5 +1,7 @@
 import { seededRandom, type SeededRandom } from '../random';
+import { surroundingsOf, type Whereabouts } from '../forecast';
 import type { SyrupBatch } from '../sugar';
+import type { Surroundings } from '../trace';
 
 /** One simulated pan, core or tray as a class would read it. */
 export interface ForecastLesson {
@@ -7,7 +9,7 @@ export interface ForecastLesson {
   batch: SyrupBatch | null;
   targetC: number;
   /** What it is read in, as the plan says it. */
-  pan: { steams: boolean; core: boolean };
+  pan: { steams: boolean; core: boolean; surroundings: Surroundings | null };
   seconds: number[];
   celsius: number[];
   /** When the thermometer really gets there, s. */
@@ -66,6 +68,8 @@ export interface LessonPlan {
   in?: 'core' | 'water';
   how: Reading;
   rising: boolean;
+  /** What its plan says of where it stands; none: nothing is asked for. */
+  step?: Partial<Whereabouts>;
   mostS?: number;
   /** What is not told. */
   unknown: Record<string, Draw>;
@@ -106,7 +110,11 @@ export function lessonOf(seed: number, planOf: (random: SeededRandom) => LessonP
   return {
     batch: plan.batch,
     targetC,
-    pan: { steams: plan.in === 'water', core: plan.in === 'core' },
+    pan: {
+      steams: plan.in === 'water',
+      core: plan.in === 'core',
+      surroundings: surroundingsOf({ needs: [], settings: [], ...plan.step }, rising, null),
+    },
     seconds,
     celsius,
     reachedS,

@@ -80,7 +80,7 @@ describe('simulated lessons are what their names say', () => {
       expect(startC).toBeLessThanOrEqual(95);
       expect(tauS).toBeGreaterThanOrEqual(900);
       expect(tauS).toBeLessThanOrEqual(3600);
-      expect(lesson.pan).toEqual({ steams: false, core: false });
+      expect(lesson.pan).toEqual({ steams: false, core: false, surroundings: { celsius: 21, sdC: 3 } });
       return roomC;
     });
     expect(mean(rooms)).toBeCloseTo(21, 0.5);

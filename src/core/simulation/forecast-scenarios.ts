@@ -161,6 +161,7 @@ const deepTray: ForecastScenario = {
       batch: null,
       targetC: 21,
       in: 'core',
+      step: { needs: [{ resource: 'refrigerator', celsius: null }] },
       how: { everyS: 120, noiseC: 0.2, divisionC: 0.1, offsetSdC: 0.3 },
       rising: false,
       mostS: 10 * 3600,
@@ -188,6 +189,8 @@ const roast: ForecastScenario = {
       batch: null,
       targetC: drawOf(random, between(58, 72)),
       in: 'core',
+      // It is set between 160 and 210 °C, and the plan says so much.
+      step: { settings: [{ what: 'oven', celsius: 185 }] },
       how: { everyS: 60, noiseC: 0.15, divisionC: 0.1, offsetSdC: 0.3 },
       rising: true,
       unknown: { halfM: between(0.02, 0.045), setC: between(160, 210), filmWm2K: between(16, 28) },

@@ -8,6 +8,8 @@ export interface Surroundings {
 
 /** Bends that are tried: the rate of approach times the length of the window; below 0 it speeds up. */
 const bends = [-1.2, -0.8, -0.5, -0.25, -0.1, 0, 0.1, 0.25, 0.5, 0.8, 1.2, 1.8, 2.6, 3.6, 5];
+/** What was told of the surroundings is wrong in this share of lessons: a window, a refrigerator, a tray moved. */
+const elsewhere = 0.2;
 /** An older reading counts for less: e-fold in this share of the stretch that was seen. */
 const fading = 0.35;
 
@@ -64,7 +66,7 @@ export function approachesOf(
   const variance = Math.max(noiseC ** 2, leastRss / Math.max(1, n - 3));
   return sound.map((one) => {
     const asymptote = one.k > 0 ? one.level + one.slope / one.k : null;
-    // Where the surroundings are known, food ends there and nowhere else.
+    // Where the surroundings are known, food ends there, unless it stands elsewhere by now.
     const prior =
       surroundings === undefined
         ? 1
@@ -83,7 +85,9 @@ export function approachesOf(
       varLevel: (variance * one.s22) / one.det,
       varSlope: (variance * one.s11) / one.det,
       covariance: (-variance * one.s12) / one.det,
-      weight: (prior * Math.exp(-0.5 * ((one.rss - leastRss) / variance))) / Math.sqrt(one.det),
+      weight:
+        ((elsewhere + (1 - elsewhere) * prior) * Math.exp(-0.5 * ((one.rss - leastRss) / variance))) /
+        Math.sqrt(one.det),
     };
   });
 }

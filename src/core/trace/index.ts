@@ -8,6 +8,7 @@ export {
   twoPointSource,
   type ThermometerCorrection,
 } from './thermometer-correction';
+export type { Surroundings } from './approaches';
 export { approachSource, timeToTarget, type Forecast } from './time-to-target';
 export { indexAt, readingRangeC, windowOf, type Trace } from './trace';
 export { findLevelShifts, type LevelShift } from './level-shift';

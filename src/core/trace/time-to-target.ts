@@ -36,7 +36,7 @@ const fallingC = 2;
 /** Rooms warm, windows open, a skin forms: what cools keeps to its curve so much less than what is heated. */
 const looseInCooling = 2;
 /** Of what cools nothing is said of a moment farther off than this, s, and than so much of what was seen of it. */
-const [soonS, aheadOfCooling] = [180, 0.7];
+const [soonS, aheadOfCooling, aheadOfCoolingKnown] = [180, 0.7, 1];
 /** The world is not an exponential: the time is good to this share, and to more the farther it is beyond what was seen. */
 const [timeSpread, beyondSpread] = [0.025, 0.05];
 /**
@@ -84,7 +84,7 @@ const nodes: readonly [z: number, weight: number][] = [
  * half of that never arrives, or the ends lie very far apart, it says “not yet”.
  *
  * @param nowS the present moment on the trace's clock, s
- * @param surroundings oven, air or water, where it is known: the asymptote then is near it
+ * @param surroundings oven, air or water, where it is told: the asymptote then is likely near it
  * @param steamsToC boiling point of what is mostly water in a pan, °C: what rises towards it steams more and more
  * @param hearsLate it is the middle of a food: what is done to it shows late
  */
@@ -99,10 +99,10 @@ export function timeToTarget(
   const latest = recentOf(trace, nowS);
   if (latest.seconds.length < 3) return { kind: 'too-few-readings' };
   const noiseC = readingSpreadC(latest, 0.05);
-  const run = surroundings === undefined ? straightRun(trace, nowS, noiseC) : null;
+  const run = straightRun(trace, nowS, noiseC);
   const whole = windowOf(trace, nowS - oldestS, nowS, most);
   // What cools bends for as long as it is warm: only a long stretch of it tells towards what.
-  const falls = surroundings === undefined && whole.celsius.at(-1)! < whole.celsius[0]! - fallingC;
+  const falls = whole.celsius.at(-1)! < whole.celsius[0]! - fallingC;
   const recent = falls ? whole : (run ?? latest);
   const candidates = approachesOf(recent, nowS, noiseC, surroundings);
   if (candidates.length === 0) return { kind: 'too-few-readings' };
@@ -125,17 +125,20 @@ export function timeToTarget(
   if (Math.abs(slope) < slopeSd) return { kind: 'not-yet' };
   const span = nowS - recent.seconds[0]!;
   const speedingUp = candidates.reduce((sum, one) => sum + one.weight * one.bend * span, 0) / allWeight;
-  if (surroundings === undefined && speedingUp < beginning && gap / slope > nearBy * span) {
+  if (speedingUp < beginning && gap / slope > nearBy * span) {
     return { kind: 'not-yet' };
   }
-  const soon = Math.max(soonS, aheadOfCooling * span);
+  const soon = Math.max(
+    soonS,
+    (surroundings === undefined || hearsLate ? aheadOfCooling : aheadOfCoolingKnown) * span,
+  );
   if (falls && gap / slope > soon) return { kind: 'not-yet' };
   // The forecast itself goes on as the readings do; the interval allows for a curve that slows down yet.
   const median = shareBelow(
     likely.flatMap((one) => arrivalsOf(one, targetC, span, unbent)),
     0.5,
   );
-  const bending = surroundings === undefined && run === null;
+  const bending = run === null;
   const dry = likely.flatMap((one) =>
     falls
       ? arrivalsOf(one, targetC, span, slowingsInCooling, looseInCooling)
