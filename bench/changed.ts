@@ -10,20 +10,23 @@ export function changed() {
   return [...changedScenarios, ...lastScenarios]
     .filter(({ id }) => id.includes(only))
     .map((scenario) => {
-      const figures = measureChanged(
-        scenario,
-        ({ batch, localBoilingC, targetC, rising, core, surroundings }, trace, now) =>
-          foresee(
-            {
-              ...{ batch, boilingC: localBoilingC, core, surroundings },
-              steams: rising && batch === null && !core,
-            },
-            trace,
-            targetC,
-            now,
-          ).forecast,
-        lessons,
-      );
+      const measured = (written: boolean) =>
+        measureChanged(
+          scenario,
+          ({ batch, localBoilingC, targetC, rising, core, surroundings, changedS }, trace, now) =>
+            foresee(
+              {
+                ...{ batch, boilingC: localBoilingC, core, surroundings },
+                steams: rising && batch === null && !core,
+              },
+              trace,
+              targetC,
+              now,
+              written ? changedS : null,
+            ).forecast,
+          lessons,
+        );
+      const [figures, told] = [measured(false), measured(true)];
       const round = (value: number) => Number(value.toFixed(1));
       return {
         figure: `forecast-after-${scenario.id}`,
@@ -35,6 +38,10 @@ export function changed() {
         silentAfter90Percent: round(figures.silentAfter90Percent),
         widthPercent: round(figures.widthPercent),
         forecasts: figures.forecasts,
+        // Where it was written down when it was done: a step ticked, or what went differently.
+        writtenPercent: round(told.coveragePercent),
+        writtenSilentPercent: round(told.silentPercent),
+        writtenWidthPercent: round(told.widthPercent),
       };
     });
 }

@@ -65,23 +65,34 @@ function watchOf(trace: Trace, { batch, core }: Pan, nowS: number): PanWatch {
  * Time until a pan shows a temperature, by what it has done since it was last touched. Readings from before a change count no
  * more, and those of a thermometer that was out never; where too little has been seen since, nothing is said.
  *
+ * @param doneS when something was last done to it by what is written down (a lid, cream in, the heat turned), on the trace’s
+ *   clock, s; null: nothing was
  * @param nowS the present moment on the trace’s clock, s; asked again and again of a trace that grows, only what is new is read
  */
-export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): Foreseen {
+export function foresee(
+  pan: Pan,
+  trace: Trace,
+  targetC: number,
+  nowS: number,
+  doneS: number | null = null,
+): Foreseen {
   const watch = watchOf(trace, pan, nowS);
   watch.readTo(nowS);
   const { settling, changes } = watch;
   // A hob that cycles goes on cycling: that is no news, and the fit knows of it.
-  const touched = changes.changed && !changes.isRestless;
+  const seen = changes.changed && !changes.isRestless;
+  const done = firstSince(settling.seconds, doneS, nowS);
+  const start = Math.max(changes.start, done);
+  const touched = seen || done > changes.start;
   const told = {
-    changedS: touched && isClose(changes.seconds) ? (changes.seconds[changes.start] ?? null) : null,
+    changedS: seen && isClose(changes.seconds) ? (changes.seconds[changes.start] ?? null) : null,
     away: settling.isAway,
     wild: settling.wild,
   };
   if (settling.isAway) return { ...told, forecast: { kind: 'not-yet' } };
   const since = {
-    seconds: settling.seconds.slice(changes.start),
-    celsius: settling.celsius.slice(changes.start),
+    seconds: settling.seconds.slice(start),
+    celsius: settling.celsius.slice(start),
   };
   const span = since.seconds.length === 0 ? 0 : nowS - since.seconds[0]!;
   if (touched && (since.seconds.length < leastReadings || span < leastS))
@@ -99,6 +110,13 @@ export function foresee(pan: Pan, trace: Trace, targetC: number, nowS: number): 
   const known = touched ? { ...pan, surroundings: null } : pan;
   const forecast = forecastBy(known, spreads, since, targetC, nowS);
   return { ...told, forecast: watch.onPlateau && !touched ? sooner(forecast) : forecast };
+}
+
+/** The first reading since a moment, where there are some before it; else the first of all. */
+function firstSince(seconds: readonly number[], doneS: number | null, nowS: number): number {
+  if (doneS === null || doneS > nowS) return 0;
+  const at = seconds.findIndex((second) => second >= doneS);
+  return at < 0 ? seconds.length : at;
 }
 
 /** While a syrup stands on its plateau a burner that is turned shows in no reading for minutes: it may come in this share of the time. */

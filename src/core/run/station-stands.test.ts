@@ -38,6 +38,25 @@ describe('the note of a plateau', () => {
 });
 
 describe('how a station stands', () => {
+  it('what is written down to be done to a pan begins its forecast anew', () => {
+    const base = inMedium(examplePlan, 'water');
+    const plan: Plan = {
+      ...base,
+      factors: [],
+      steps: base.steps.map((step) => (step.thermometerId ? { ...step, ...endAt(80) } : step)),
+    };
+    // 0.2 °C a second from 20 °C on, read each second.
+    const warming = Array.from(
+      { length: 120 },
+      (_, i) => [1, i, reading(20 + 0.2 * i, 1)] as Entries[number],
+    );
+    const kinds = (...more: Entries) => bench([...warming, ...more], plan).state(1, 121).forecast?.kind;
+    expect(kinds()).toBe('reaching');
+    expect(kinds([1, 118, { kind: 'deviation', text: 'lid on' }])).toBe('not-yet');
+    expect(kinds([1, 118, { kind: 'deviation', text: 'smells good' }])).toBe('reaching');
+    expect(kinds([1, 60, { kind: 'deviation', text: 'lid on' }])).toBe('reaching');
+  });
+
   it('not started, working, and the words of a syrup on its way', () => {
     expect(bench([]).state(1, 5)).toMatchObject({
       phase: 'not-started',

@@ -23,6 +23,7 @@ import type { Noted, Notebook, StationNotes } from './notebook';
 import type { ResultCell } from './result-cell';
 import { cellsOfStation } from './station-cells';
 import { eventOf, lessonSteps } from './steps';
+import { lastTouchMs } from './touches';
 
 export type StationPhase = 'not-started' | 'working' | 'soon' | 'at-target' | 'past-target' | 'finished';
 
@@ -94,11 +95,22 @@ export function stationState(
   const nowS = (nowMs - notebook.zeroMs) / 1000;
   const shown = watch ?? watches.at(-1) ?? null;
   const trace = notes.readings.get(shown?.probe ?? 1);
+  const touchedMs = lastTouchMs(
+    steps,
+    notebook.eventsAt(station),
+    [...notes.deviations, ...notebook.everywhere.deviations],
+    nowMs,
+  );
   const medium = shown?.medium ?? plan.thermometers[0]?.in ?? null;
   const { changedS, ...thermal } =
     trace && trace.seconds.length > 0
       ? thermalState(
-          { own, medium, boilingC: setting.boilingC, step: watch?.step ?? null, ovenC: ovenOf(plan, notes) },
+          {
+            ...{ own, medium, boilingC: setting.boilingC },
+            step: watch?.step ?? null,
+            ovenC: ovenOf(plan, notes),
+            doneS: touchedMs === null ? null : (touchedMs - notebook.zeroMs) / 1000,
+          },
           trace,
           target,
           nowS,
@@ -158,6 +170,8 @@ interface Pan {
   step: StationStep | null;
   /** What a thermometer in the oven shows, °C. */
   ovenC: number | null;
+  /** When something was last done to it by what is written down, s. */
+  doneS: number | null;
 }
 
 type Thermal = Pick<
@@ -210,7 +224,7 @@ function thermalState(pan: Pan, trace: Trace, target: Target | null, nowS: numbe
 }
 
 function foreseenAt(pan: Pan, trace: Trace, targetC: number, rising: boolean, nowS: number): Foreseen {
-  const { own, medium, boilingC, step, ovenC } = pan;
+  const { own, medium, boilingC, step, ovenC, doneS } = pan;
   const inSyrup = medium === 'syrup' && rising && targetC > boilingC;
   return foresee(
     {
@@ -223,6 +237,7 @@ function foreseenAt(pan: Pan, trace: Trace, targetC: number, rising: boolean, no
     trace,
     targetC,
     nowS,
+    doneS,
   );
 }
 
