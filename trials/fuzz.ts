@@ -283,6 +283,7 @@ async function main() {
     const never = [...takenOf].filter(([, { asked, taken }]) => asked >= 10 && taken === 0);
     console.log(`${takenOf.size} routes asked soundly, ${takenOf.size - never.length} of them took it`);
     for (const [route, { asked, said }] of never) console.log(`  never taken of ${asked}: ${route} ${said}`);
+    for (const [kind, { place, times }] of failures) console.log(`${times} × ${kind} (request ${place})`);
     for (const [kind, { place, wired, times }] of failures) {
       const small = await smallest(server.port, wired, kind.split(' · ')[0]!);
       console.log(`\n${times} × ${kind} (request ${place} of seed ${seed})`);

@@ -62,25 +62,36 @@ const port = parentPort!;
 const say = (said: Said<Told>) => port.postMessage(said);
 let ahead = 0;
 let taken = () => {};
-port.on('message', () => {
-  ahead -= 1;
-  taken();
+
+async function work(given: Given): Promise<void> {
+  ahead = 0;
+  try {
+    for await (const outcome of outcomesOf(given)) {
+      say({ outcome });
+      ahead += 1;
+      while (ahead >= mostAhead) await new Promise<void>((resolve) => (taken = resolve));
+    }
+    say({ done: true });
+  } catch (error) {
+    if (error instanceof Problem) say({ problem: error.document });
+    else if (error instanceof RefusedValue)
+      say({ problem: refusedField(error.pointer, error.value, error.allowed).document });
+    else {
+      const { stack, code } = error as NodeJS.ErrnoException;
+      say({ failed: stack ?? String(error), code: code ?? null });
+    }
+  }
+}
+
+port.on('message', (said: 'taken' | { given: Given }) => {
+  if (said === 'taken') {
+    ahead -= 1;
+    taken();
+  } else void work(said.given);
 });
-try {
-  for await (const outcome of outcomesOf(workerData as Given)) {
-    say({ outcome });
-    ahead += 1;
-    while (ahead >= mostAhead) await new Promise<void>((resolve) => (taken = resolve));
-  }
-  say({ done: true });
-} catch (error) {
-  if (error instanceof Problem) say({ problem: error.document });
-  else if (error instanceof RefusedValue)
-    say({ problem: refusedField(error.pointer, error.value, error.allowed).document });
-  else {
-    const { stack, code } = error as NodeJS.ErrnoException;
-    say({ failed: stack ?? String(error), code: code ?? null });
-  }
-} finally {
+// One that stays is told what to do piece by piece; any other does the one thing it was begun for.
+const begun = workerData as Given | { stays: true };
+if (!('stays' in begun)) {
+  await work(begun);
   port.close();
 }

@@ -3,7 +3,7 @@ import { routes } from '../../contract/routes';
 import { calculators, runCalculator, type CalculatorAnswer } from '../../core/calculators';
 import type { Gate } from '../actors/gate';
 import { notFound } from '../problems/problem';
-import { answerFromThread } from '../threads/in-thread';
+import { KeptThread } from '../threads/in-thread';
 
 /** What can take seconds: laid out beside everybody else’s work. */
 const slow: ReadonlySet<string> = new Set(['timetable', 'familywise', 'design-power']);
@@ -12,6 +12,7 @@ const line = pLimit(1);
 
 /** @param program what a thread runs; without it all is worked out where it is asked for */
 export function calculatorRoutes(gate: Gate, program: URL | null): void {
+  const thread = program && new KeptThread(program);
   gate.route(
     { method: 'get', path: routes.calculators, may: 'teacher', says: 'All calculators with their inputs' },
     () => calculators.map(({ id, title, inputs }) => ({ id, title, inputs })),
@@ -25,8 +26,8 @@ export function calculatorRoutes(gate: Gate, program: URL | null): void {
       const id = request.params.id as string;
       if (!calculators.some((one) => one.id === id)) throw notFound('calculator', id);
       const inputs = request.body as unknown;
-      return program && slow.has(id)
-        ? line(() => answerFromThread<CalculatorAnswer>(program, { calculator: id, inputs }))
+      return thread && slow.has(id)
+        ? line(() => thread.answer<CalculatorAnswer>({ calculator: id, inputs }))
         : runCalculator(id, inputs);
     },
   );

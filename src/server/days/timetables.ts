@@ -16,7 +16,7 @@ import {
 import { handsOf } from '../../core/timetable';
 import type { Runs } from '../runs/runs';
 import type { SchoolSettings } from '../school/school';
-import { answerFromThread } from '../threads/in-thread';
+import { KeptThread } from '../threads/in-thread';
 import type { LaidLessons } from './laid-lessons';
 import { layLesson, type LessonAsked, type LessonLaid } from './lay-lesson';
 
@@ -42,6 +42,8 @@ export class Timetables {
   readonly #laid = new LRUCache<string, Promise<LessonLaid>>({ max: mostKept });
   readonly #dated = new LRUCache<string, ReturnType<typeof dated>>({ max: mostDated });
   readonly #line = pLimit(mostAtOnce);
+  /** Threads that lay nothing out just now. */
+  readonly #idle: KeptThread[] = [];
   #ahead: Promise<void> | null = null;
   #aheadFrom: number | null = null;
 
@@ -121,12 +123,19 @@ export class Timetables {
   async #layAnew(asked: LessonAsked): Promise<LessonLaid> {
     const kept = await this.#kept.find(asked);
     if (kept) return kept;
-    const program = this.#program;
-    const laid = await this.#line(() =>
-      program ? answerFromThread<LessonLaid>(program, { lesson: asked }) : layLesson(asked),
-    );
+    const laid = await this.#line(() => this.#layBeside(asked));
     await this.#kept.keep(asked, laid);
     return laid;
+  }
+
+  async #layBeside(asked: LessonAsked): Promise<LessonLaid> {
+    if (!this.#program) return layLesson(asked);
+    const thread = this.#idle.pop() ?? new KeptThread(this.#program);
+    try {
+      return await thread.answer<LessonLaid>({ lesson: asked });
+    } finally {
+      this.#idle.push(thread);
+    }
   }
 
   /** Lays out the lessons of the days to come one after another, so that whoever prints a week of them need not wait. */

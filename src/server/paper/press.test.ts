@@ -50,4 +50,12 @@ describe('files that are begun', () => {
     expect(all.filter((one) => typeof one === 'string')).toHaveLength(16);
     expect(new Set(all.slice(16))).toEqual(new Set([503]));
   });
+
+  it('a page that nobody waits for any more is not made', async () => {
+    const press = new Press(null);
+    const asked = { title: 'Labels', paper: 'A4' as const, parts: [] };
+    await expect(press.print(asked, () => false)).rejects.toThrow('has gone');
+    const pdf = await press.print(asked, () => true);
+    expect(Buffer.from(pdf.slice(0, 5)).toString()).toBe('%PDF-');
+  });
 });

@@ -2,7 +2,7 @@ import pLimit from 'p-limit';
 import { v7 as uuid } from 'uuid';
 import type { PaperState } from '../../contract/paper';
 import { notFound, Problem } from '../problems/problem';
-import { inThread } from '../threads/in-thread';
+import { KeptThread } from '../threads/in-thread';
 import type { PaperAsked, PaperTold } from './papers';
 
 interface Printing {
@@ -20,29 +20,59 @@ const mostWaiting = 16;
 
 const isMaking = ({ ready, failed }: PaperState) => !ready && failed === null;
 
-/** Makes files of pages, one at a time, in threads of their own: others are served meanwhile. */
+/** One file at a time, in a thread that stays. */
+class Line {
+  readonly run = pLimit(1);
+  readonly #thread: KeptThread | null;
+
+  constructor(program: URL | null) {
+    this.#thread = program && new KeptThread(program);
+  }
+
+  async *told(asked: PaperAsked): AsyncGenerator<PaperTold> {
+    if (this.#thread) {
+      yield* this.#thread.work<PaperTold>({ papers: asked });
+      return;
+    }
+    const { papersOf } = await import('./papers');
+    yield* papersOf(asked);
+  }
+}
+
+/**
+ * Makes files of pages in threads of their own: others are served meanwhile. Pages that somebody waits for never wait for
+ * the long files that are begun and fetched later.
+ */
 export class Press {
-  readonly #program: URL | null;
-  readonly #line = pLimit(1);
+  readonly #pages: Line;
+  readonly #files: Line;
   readonly #printings = new Map<string, Printing>();
 
   /** @param program what a thread runs; without it pages are made where they are asked for */
   constructor(program: URL | null) {
-    this.#program = program;
+    this.#pages = new Line(program);
+    this.#files = new Line(program);
   }
 
-  /** A file, as soon as it is made. */
-  async print(asked: PaperAsked): Promise<Uint8Array> {
-    if (this.#line.pendingCount >= mostWaiting) {
+  /**
+   * A file, as soon as it is made.
+   *
+   * @param isWanted whether whoever asked still waits when its turn comes
+   */
+  async print(asked: PaperAsked, isWanted: () => boolean = () => true): Promise<Uint8Array> {
+    if (this.#pages.run.pendingCount >= mostWaiting) {
       throw new Problem(
         503,
         'Too many at once',
         'Many pages are being made just now. Try again in a minute.',
       );
     }
-    return this.#line(async () => {
-      for await (const told of this.#told(asked)) if ('pdf' in told) return told.pdf;
-      throw new Error('no page came of it');
+    return this.#pages.run(async () => {
+      if (!isWanted()) throw new Problem(503, 'Nobody waits', 'Whoever asked for this has gone.');
+      let pdf: Uint8Array | null = null;
+      for await (const told of this.#pages.told(asked)) if ('pdf' in told) pdf = told.pdf;
+      if (!pdf) throw new Error('no page came of it');
+      return pdf;
     });
   }
 
@@ -71,9 +101,9 @@ export class Press {
     };
     this.#printings.set(id, printing);
     this.#dropOld(owner);
-    void this.#line(async () => {
+    void this.#files.run(async () => {
       try {
-        for await (const told of this.#told(await ask())) {
+        for await (const told of this.#files.told(await ask())) {
           if ('pdf' in told) printing.pdf = told.pdf;
           else printing.state = { ...printing.state, ...told };
         }
@@ -111,14 +141,5 @@ export class Press {
     const printing = this.#printings.get(id);
     if (!printing) throw notFound('file', id);
     return printing;
-  }
-
-  async *#told(asked: PaperAsked): AsyncGenerator<PaperTold> {
-    if (this.#program) {
-      yield* inThread<PaperTold>(this.#program, { papers: asked });
-      return;
-    }
-    const { papersOf } = await import('./papers');
-    yield* papersOf(asked);
   }
 }

@@ -34,6 +34,8 @@ async function send(response: Response, name: string, file: Uint8Array | Promise
   response.type(pdf).set(named(name)).send(Buffer.from(made));
 }
 
+const waits = (response: Response) => () => !response.destroyed;
+
 /** Where tablets reach this server: another machine of the network, else as the teacher does. */
 const originOf = (request: Request, addresses: string[]) =>
   addresses[0] ?? `${request.protocol}://${request.get('host') ?? 'localhost'}`;
@@ -54,7 +56,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
       const of = await paperRun(id);
       const part = await partIn(name, of, () => timetables.of(id));
       const asked = { title: of.run.plan.title, paper: paperIn(request.query), parts: [part] };
-      await send(response, `${name}.pdf`, press.print(asked));
+      await send(response, `${name}.pdf`, press.print(asked, waits(response)));
     },
   );
   gate.route(
@@ -72,7 +74,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
         paper: paperIn(request.query),
         parts: [{ is: 'order', order }],
       };
-      await send(response, 'order.pdf', press.print(asked));
+      await send(response, 'order.pdf', press.print(asked, waits(response)));
     },
   );
   gate.route(
@@ -89,7 +91,7 @@ export function paperRoutes(gate: Gate, parts: PaperParts): void {
       await send(
         response,
         'labels.pdf',
-        press.print({ title: 'Labels', paper: labels.sheet.paper, parts: [part] }),
+        press.print({ title: 'Labels', paper: labels.sheet.paper, parts: [part] }, waits(response)),
       );
     },
   );

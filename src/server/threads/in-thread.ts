@@ -23,24 +23,32 @@ const mostMemoryMb = 1500;
  * @throws Problem where the thread threw one; 413 where its memory did not do
  */
 export async function* inThread<Outcome>(program: URL, given: object): AsyncGenerator<Outcome> {
-  const worker = new Worker(program, {
-    workerData: given,
-    resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
-  });
+  const worker = started(program, given);
+  try {
+    yield* outcomesOf<Outcome>(worker);
+  } finally {
+    await worker.terminate();
+  }
+}
+
+const started = (program: URL, workerData: object) =>
+  new Worker(program, { workerData, resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb } });
+
+/** What a thread says of one piece of work, as fast as it is taken, until it says that it is done. */
+async function* outcomesOf<Outcome>(worker: Worker): AsyncGenerator<Outcome> {
   const waiting: Said<Outcome>[] = [];
   let woken = () => {};
   const hear = (said: Said<Outcome>) => {
     waiting.push(said);
     woken();
   };
-  const ended = (error?: NodeJS.ErrnoException) =>
+  const fail = (error?: NodeJS.ErrnoException) =>
     hear({
       failed: error?.stack ?? 'the thread ended before its work was done',
       code: error?.code ?? null,
     });
-  worker.on('message', hear);
-  worker.once('error', ended);
-  worker.once('exit', () => ended());
+  const exit = () => fail();
+  worker.on('message', hear).once('error', fail).once('exit', exit);
   try {
     for (;;) {
       const said = waiting.shift();
@@ -54,6 +62,68 @@ export async function* inThread<Outcome>(program: URL, given: object): AsyncGene
       worker.postMessage('taken');
     }
   } finally {
+    worker.off('message', hear).off('error', fail).off('exit', exit);
+  }
+}
+
+/**
+ * A thread that stays for the next piece of work, one after another: what it has loaded it need not load again. It ends when
+ * nothing came for a while, or when a piece of work did not come to its end.
+ */
+export class KeptThread {
+  #worker: Worker | null = null;
+  #idle: NodeJS.Timeout | undefined;
+
+  constructor(
+    readonly program: URL,
+    readonly keptMs = 120_000,
+  ) {}
+
+  /** One piece of work; the next only when it is over. */
+  async *work<Outcome>(given: object): AsyncGenerator<Outcome> {
+    clearTimeout(this.#idle);
+    const worker = this.#here();
+    worker.ref();
+    worker.postMessage({ given });
+    let left = true;
+    try {
+      yield* outcomesOf<Outcome>(worker);
+      left = false;
+    } catch (error) {
+      // What went wrong inside leaves the thread as it was.
+      left = false;
+      throw error;
+    } finally {
+      if (left) await this.#end(worker);
+      else if (this.#worker === worker) this.#rest(worker);
+    }
+  }
+
+  /** One piece of work that comes to one answer. */
+  async answer<Answer>(given: object): Promise<Answer> {
+    const answers: Answer[] = [];
+    for await (const answer of this.work<Answer>(given)) answers.push(answer);
+    if (answers.length === 0) throw new Error('a thread ended without an answer');
+    return answers[0]!;
+  }
+
+  #here(): Worker {
+    if (this.#worker) return this.#worker;
+    const worker = started(this.program, { stays: true });
+    this.#worker = worker;
+    worker.once('exit', () => {
+      if (this.#worker === worker) this.#worker = null;
+    });
+    return worker;
+  }
+
+  #rest(worker: Worker): void {
+    worker.unref();
+    this.#idle = setTimeout(() => void this.#end(worker), this.keptMs).unref();
+  }
+
+  async #end(worker: Worker): Promise<void> {
+    if (this.#worker === worker) this.#worker = null;
     await worker.terminate();
   }
 }

@@ -1,7 +1,7 @@
 import { readRecipe } from '..';
 
 /** A text of a title, a list and a method: the list begins in line 3. */
-export const textOf = (title: string, list: string, method: string) => `${title}\n\n${list}\n\n${method}`;
+const textOf = (title: string, list: string, method: string) => `${title}\n\n${list}\n\n${method}`;
 
 /** What is said against a recipe: kind, lines, sentence. */
 export const foundIn = (title: string, list: string, method: string) =>
