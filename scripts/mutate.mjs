@@ -1,5 +1,5 @@
-// `npm run mutate -- <path> [lines] [seed]`: changes the code of a folder or file in small ways, on a seeded sample of its
-// lines, and counts how many of the changes the unit tests notice. String literals are left alone except in the contract.
+// `npm run mutate -- <path>[,<path> …] [lines] [seed]`: changes the code of folders or files in small ways, on a seeded sample
+// of their lines, and counts how many of the changes the unit tests notice. String literals are left alone except in the contract.
 import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { bin, ensurePackages, root, run } from './setup.mjs';
@@ -16,7 +16,9 @@ function filesIn(place) {
     .flatMap((name) => filesIn(join(place, name)));
 }
 
-const files = filesIn(join(root, path))
+const files = path
+  .split(',')
+  .flatMap((place) => filesIn(join(root, place)))
   .map((file) => relative(root, file))
   .filter((file) => /\.ts$/.test(file) && !/\.(test|d)\.ts$/.test(file) && !tables.test(`/${file}`));
 

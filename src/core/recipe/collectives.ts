@@ -6,6 +6,55 @@ const partsOfEggs: readonly (readonly [word: RegExp, id: string])[] = [
   [/\byolks\b/i, 'egg-yolk'],
 ];
 
+/** A kind of thing, by the words that mean all of it or any of it, and what is of it. */
+interface Kind {
+  words: readonly string[];
+  /** Names, families and kinds of items that are of it; null: nothing in a list is. */
+  ofIt: RegExp | null;
+}
+
+const kinds: readonly Kind[] = [
+  {
+    words: ['fruit', 'fruits', 'dried fruit', 'dried fruits'],
+    ofIt: /fruit|^(?:raisin|sultana|currant|date|fig|apricot|cranberry|cherry|prune|mixed-peel)s?$/,
+  },
+  { words: ['berries'], ofIt: /berr/ },
+  { words: ['veg', 'vegetable', 'vegetables', 'greens', 'salad'], ofIt: /vegetable|salad/ },
+  { words: ['fish', 'seafood', 'shellfish'], ofIt: /fish|prawn|crab|mussel|squid|crustacean/ },
+  { words: ['meat'], ofIt: /meat|poultry/ },
+  { words: ['nut', 'nuts'], ofIt: /nut/ },
+  {
+    words: [
+      'herb',
+      'herbs',
+      'spice',
+      'spices',
+      'seasoning',
+      'seasonings',
+      'aromatics',
+      'flavouring',
+      'flavourings',
+    ],
+    ofIt: /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
+  },
+  { words: ['dough', 'pastry'], ofIt: null },
+];
+
+/** “the fruit”, “herbs”, “the sauce”: a kind of thing, of which no list names each. */
+export const isCollective = (words: string): boolean =>
+  kinds.some((kind) => kind.words.includes(words.toLowerCase()));
+
+/** Kinds that a text speaks of, as what is of them. */
+export const kindsSaid = (text: string): RegExp[] =>
+  kinds.flatMap(({ words, ofIt }) =>
+    ofIt && new RegExp(`\\b(?:${words.join('|')})\\b`, 'i').test(text) ? [ofIt] : [],
+  );
+
+/** Whether a word, as it is compared, means all of a kind: “layer the vegetables”, “poach the fish”. */
+export const meansAll: ReadonlySet<string> = new Set(
+  kinds.flatMap(({ words, ofIt }) => (ofIt ? words.map(comparable) : [])),
+);
+
 const dry =
   /flour|sugar|powder|bicarbonate|soda|salt|spice|cocoa|starch|semolina|oats|cinnamon|ginger|yeast|cream-of-tartar|cornflour|polenta|seed|almond|mixed-spice|nutmeg/;
 const wet = /milk|water|egg|oil|yoghurt|cream(?!-of)|juice|honey|syrup|treacle|vinegar|stock|vanilla|melted/;

@@ -1,5 +1,5 @@
 import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
-import { collective, exceptIn, isExcepted } from './collectives';
+import { collective, exceptIn, isExcepted, meansAll } from './collectives';
 import { type Mentionable, calledBy, formWords, stemsIn, tokensOf } from './called';
 import { foreignMentions, type Language } from './item-named';
 
@@ -32,11 +32,6 @@ const partsOfThings: Readonly<Record<string, string>> = {
   'orange-juice': 'orange',
   'bottled-lemon-juice': 'lemon',
 };
-
-/** Kinds of thing that a sentence means all of: “layer the vegetables”, “poach the fish”. */
-const collectives = new Set(
-  ['vegetable', 'fish', 'meat', 'herb', 'spice', 'berries', 'nut', 'salad', 'fruit'].map(stemOf),
-);
 
 const partWords = new Set(['zest', 'juice', 'rind', 'peel'].map(stemOf));
 
@@ -161,7 +156,7 @@ export class Mentions {
     if (!longest) return null;
     const same = fitting.filter((one) => one.stems.length === longest.stems.length);
     const rank = Math.max(...same.map((one) => one.rank));
-    const whole = rank < 3 && longest.stems.length === 1 && collectives.has(stems[at]!);
+    const whole = rank < 3 && longest.stems.length === 1 && meansAll.has(stems[at]!);
     return {
       lines: [
         ...new Set(
@@ -191,7 +186,7 @@ export class Mentions {
   /** All lines that a single word can mean, however loosely. */
   #sharing(stem: string): number[] {
     return (this.#byFirst.get(stem) ?? [])
-      .filter(({ stems, rank }) => stems.length === 1 && (rank > 0 || collectives.has(stem)))
+      .filter(({ stems, rank }) => stems.length === 1 && (rank > 0 || meansAll.has(stem)))
       .map(({ line }) => line);
   }
 

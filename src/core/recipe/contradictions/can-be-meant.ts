@@ -1,29 +1,10 @@
 import { isNeutral, kindsOf } from '../../ingredients';
 import { comparable, formWords, tokensOf } from '../called';
+import { kindsSaid } from '../collectives';
 import type { FormulaLine, RecipeStep } from '../recipe';
-
-/** Words that can mean any of several lines. */
-const collectives: readonly (readonly [word: RegExp, ofIt: RegExp])[] = [
-  [
-    /\b(?:dried )?fruits?\b/i,
-    /fruit|^(?:raisin|sultana|currant|date|fig|apricot|cranberry|cherry|prune|mixed-peel)s?$/,
-  ],
-  [/\b(?:veg|vegetables|greens|salad)\b/i, /vegetable|salad/],
-  [/\b(?:seafood|shellfish)\b/i, /fish|prawn|crab|mussel|squid|crustacean/],
-  [
-    /\b(?:aromatics|seasonings?|flavourings?|spices|herbs)\b/i,
-    /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
-  ],
-];
 
 const isOneOf = ({ item }: FormulaLine, kind: RegExp): boolean =>
   item === undefined || [item.id, item.family, ...kindsOf(item)].some((one) => kind.test(one));
-
-/** “the fruit”, “herbs”, “the sauce”: a kind of thing, of which no list names each. */
-export const isCollective = (words: string): boolean =>
-  /^(?:dried )?(?:fruits?|veg|vegetables?|greens|herbs?|spices?|meat|fish|seafood|salad|dough|pastry|berries|seasonings?)$/i.test(
-    words,
-  );
 
 /** “mix the first four”, “the dry stuff”: lines are taken that no word names, and nobody can tell which. */
 export const takesUnnamed = ({ text }: RecipeStep): boolean =>
@@ -46,7 +27,8 @@ interface Said {
   /** Words that do not stand in a longer name of a line. */
   free: ReadonlySet<string>;
   all: ReadonlySet<string>;
-  text: string;
+  /** What is of the kinds of thing it speaks of. */
+  kinds: readonly RegExp[];
 }
 
 export function saidIn(steps: readonly RecipeStep[]): Said {
@@ -59,7 +41,7 @@ export function saidIn(steps: readonly RecipeStep[]): Said {
       if (!named.some((place) => place.from <= from && to <= place.to)) free.add(stem);
     }
   }
-  return { free, all, text: steps.map(({ text }) => text).join(' ') };
+  return { free, all, kinds: kindsSaid(steps.map(({ text }) => text).join(' ')) };
 }
 
 /**
@@ -78,7 +60,7 @@ export function canBeMeant(line: FormulaLine, said: Said): boolean {
     );
   return (
     tokensOf(line.section).some(({ stem }) => said.all.has(stem)) ||
-    collectives.some(([word, kind]) => word.test(said.text) && isOneOf(line, kind)) ||
+    said.kinds.some((kind) => isOneOf(line, kind)) ||
     [...said.free].some((stem) => own.some((one) => isSame(one, stem)))
   );
 }

@@ -1,7 +1,8 @@
 import { isNeutral, stemOf, stemsOf } from '../../ingredients';
-import { canBeMeant, isCollective, saidIn, takesUnnamed, workedUnnamed } from './can-be-meant';
+import { canBeMeant, saidIn, takesUnnamed, workedUnnamed } from './can-be-meant';
 import type { Contradiction, Recipe } from '../recipe';
 import { comparable } from '../called';
+import { isCollective } from '../collectives';
 import { hasVerb } from '../sentences';
 import { unitAt } from '../units';
 
