@@ -37,7 +37,7 @@ export function plainText(text: string): string {
     .replaceAll(/[‘’‚′´`]/gu, "'")
     .replaceAll(/[“”„″]/gu, '"')
     .replaceAll(/\p{Emoji_Presentation}/gu, ' ')
-    .replaceAll(/(?<=\p{L}) ?& ?(?=\p{L}{3})/gu, ' and ')
+    .replaceAll(/(?<=\p{L}) ?& ?(?=\p{L}{3}|\d)/gu, ' and ')
     .replaceAll(/\s+/gu, ' ')
     .trim();
 }

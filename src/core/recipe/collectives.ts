@@ -37,6 +37,7 @@ const kinds: readonly Kind[] = [
     ],
     ofIt: /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
   },
+  { words: ['roux'], ofIt: /butter|margarine|oil|flour/ },
   { words: ['dough', 'pastry'], ofIt: null },
 ];
 
@@ -88,7 +89,7 @@ export function collective(lines: readonly Mentionable[], sentence: string, sect
   const all = (test: (line: Mentionable) => boolean) => lines.flatMap((line, i) => (test(line) ? [i] : []));
   const own = (line: Mentionable) => section === '' || line.section === section || line.section === '';
   if (
-    /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|all (?:but|except|bar)|(?:it|them) all|all together|the lot|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
+    /\b(?:all (?:of )?the (?:other |remaining )?ingredients|everything(?: else)?|all (?:but|except|bar)|(?:it|them) all|all together|the lot|^all (?:in|into)|remaining ingredients|rest of the ingredients|other ingredients|alle (?:übrigen )?zutaten|tous les ingrédients|todos los ingredientes|tutti gli ingredienti|semua bahan)\b/i.test(
       sentence,
     )
   )

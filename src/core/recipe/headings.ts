@@ -7,7 +7,7 @@ export type Heading =
   | { kind: 'section'; name: string; rest: string };
 
 const ingredientWords =
-  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|(?:please |things to |what to )?bring(?: from home)?(?=\s*:)|shopping list|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?:\s+(?:to bring|needed|required|you(?:'ll| will)? need|from home|each))?(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|(?:please |things to |what to )?bring(?: from home)?(?=\s*:)|shopping list|(?:for )?(?:each|per) (?:bench|group|pair|station|student|pupil|team|table)(?=\s*(?:$|[:(]))|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?:\s+(?:to bring|needed|required|you(?:'ll| will)? need|from home|each))?(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
 const methodWords =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?(?! \d)|preparation|procedure|what to do|how to (?:make|do) it|how it is done|how to|to make|making it|zubereitung|anleitung|so geht's|préparation|preparation|recette|réalisation|étapes|elaboración|preparación|modo de preparación|instrucciones|procedimento|preparazione|cara (?:membuat|memasak)|langkah(?:-langkah)?)(?=\s*(?:$|[:.-]))/i;
 const noteWords =
@@ -63,11 +63,14 @@ export interface YieldSaid {
 const makes =
   /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,2} dozen|\d{1,3}|a dozen|two dozen|one dozen|three dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
 const serves =
-  /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3})(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|or\b))|\b(\d{1,3}) (?:servings|portions|people|persons|portionen|porsi)\b/iu;
+  /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3}|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|(?:or|as)\b))|\b(\d{1,3}) (?:servings|portions|people|persons|portionen|porsi)\b/iu;
 
 /** “Spaghetti for 2”: at the end of a title. */
 const forSome = /\bfor (\d{1,2}|two|three|four|six|eight)(?: people)?$/i;
-const some: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6, eight: 8 };
+const some: Readonly<Record<string, number>> = {
+  ...{ two: 2, three: 3, four: 4, five: 5 },
+  ...{ six: 6, eight: 8, ten: 10, twelve: 12 },
+};
 
 /** “Makes 30 (50 g each)”, “makes 12 of 60 g”, “makes 30, 50 g each”. */
 const ofEach =
@@ -139,7 +142,7 @@ export function yieldOf(text: string): YieldSaid | null {
   }
   if (!served) return null;
   return {
-    count: Number(served[1] ?? served[3]),
+    count: some[served[1]?.toLowerCase() ?? ''] ?? Number(served[1] ?? served[3]),
     high: served[2] === undefined ? null : Number(served[2]),
     kind: 'serves',
     what: '',

@@ -124,7 +124,7 @@ function secondEnd(text: string, unit: { unit: RecipeUnit; times: number }, line
 function afterUnit(text: string, line: IngredientLine): string {
   let rest = text.trimStart();
   for (;;) {
-    const match = /^(?:\/|\||=|or\b|ou\b|oder\b)\s*(?=[\d/]|\d|half|a )/i.exec(rest);
+    const match = /^(?:\/|\||=|,|or\b|ou\b|oder\b)\s*(?=[\d/]|\d|half|a )/i.exec(rest);
     const inside = /^\(([^)]{1,40})\)\s*/.exec(rest);
     if (inside) {
       const said = saidIn(inside[1]!);
@@ -136,9 +136,20 @@ function afterUnit(text: string, line: IngredientLine): string {
     if (!match) return rest;
     const said = saidAt(rest.slice(match[0].length));
     if (!said) return rest;
-    keepAlso(said.said, line);
+    // “50 g, 40 g or 30 g”: a choice, as of the levels of a lesson.
+    const choice = /^(?:,|o)/i.test(match[0]) && said.said.unit === line.unit;
+    if (choice) chosenFrom(rest.slice(match[0].length, match[0].length + said.length), line);
+    else if (match[0].startsWith(',')) return rest;
+    else keepAlso(said.said, line);
     rest = rest.slice(match[0].length + said.length).trimStart();
   }
+}
+
+/** Another amount that can be taken in place of the first. */
+function chosenFrom(other: string, line: IngredientLine): void {
+  const said = `or ${other.trim()}`;
+  line.note = [line.note, said].filter((one) => one !== '').join(', ');
+  line.doubts.push(said);
 }
 
 /** Keeps an amount said again: of tins and packs the size of one is meant, of others all of it, but for “each”. */

@@ -13,7 +13,7 @@ const extra =
   /(?<!\s)\s*(?:[,(]\s*)?(?:\bplus\b|\band\b|\+)\s*(?:(?:a (?:little|bit)|some|extra|more|\d[\d/., ]*\s?\p{L}{1,12}\.?)\s*)+(?:extra |more |of it )?(?:,? ?(?:for|to)\b.*)?$/iu;
 /** “beaten with 1 tbsp milk”, “dissolved in 2 tbsp water”. */
 const madeWith =
-  /(?<![,\s(])[,\s(]+\b(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*$/i;
+  /(?<![,\s(])[,\s(]+\b(?:(?:beaten|mixed|dissolved|blended|whisked|slaked|stirred) (?:with|in|into|together with) .*|in (?=\d)[\d/., ]{1,6}(?:tsp|tbsp|ml|g)\b.*)$/i;
 const purpose =
   /(?:[,(]\s*|(?<!\s)\s*)\b(?:for (?:the |shallow |deep |pan[- ]|light )*(?:dusting|rolling|greasing|frying|brushing|glazing|sprinkling|serving|decorating|decoration|garnish|kneading|coating|topping|finishing|shaping|sealing|oiling|lining|rubbing|tossing|drizzling)\b.*|for (?:the|each|every) \p{L}+(?: \p{L}+)?|for (?:the |a |your )(?:tins?|pans?|trays?|rings?|moulds?|dish(?:es)?|bowl|griddle|work ?surface|board|hands|baking sheet)\b.*|to (?:serve|garnish|decorate|finish|glaze|dust|grease|fry|sprinkle|taste)\b.*|zum (?:bestäuben|braten|einfetten|garnieren|bestreuen)|pour (?:le moule|la cuisson|servir)|para (?:decorar|freír|espolvorear|engrasar)|per (?:la teglia|spolverare|guarnire|friggere))\)?$/iu;
 const ledBy = /^(?:to (?:finish|serve|glaze|decorate|garnish|top|fill|dust)|for [^:\d]{2,30})\s*:\s*/i;
@@ -40,6 +40,7 @@ export function readIngredientLine(typed: string): IngredientLine | null {
   };
   // “To finish: beaten egg or milk”
   take(ledBy, (found) => (line.note = found.replace(/ ?:$/, '').toLowerCase()));
+  take(inFront, (found) => (line.note = found.replace(/:.*$/, '').toLowerCase()));
   const tasted = toTaste.test(text);
   take(toTaste);
   take(optionalWords, () => (line.optional = true));
@@ -52,7 +53,7 @@ export function readIngredientLine(typed: string): IngredientLine | null {
     return '1 ';
   });
   text = text.replace(vague, '').replace(unnumbered, (found) => `1 ${found}`);
-  const rest = amountAtHead(text, line) ?? amountAtTail(text, line);
+  const rest = amountAtHead(text, line) ?? amountAtTail(text, line) ?? beforeBracket(text, line);
   nameIn(rest ?? text.replace(vagueHead, ''), line);
   if (line.amount === null) {
     line.unit = 'to-taste';
@@ -63,6 +64,17 @@ export function readIngredientLine(typed: string): IngredientLine | null {
   return line;
 }
 
+/** “Anchovies 4 (leave out for some)”: an amount, and a bracket that says something else. */
+function beforeBracket(text: string, line: IngredientLine): string | null {
+  const bracket = / ?\(([^()]*)\)$/.exec(text);
+  const name = bracket && amountAtTail(text.slice(0, bracket.index), line);
+  if (!name) return null;
+  line.note = [line.note, bracket[1]!.trim()].filter((one) => one !== '').join(', ');
+  return name;
+}
+
+/** “dressing: 4 tbsp olive oil”: what it is for. */
+const inFront = /^\p{L}[\p{L} ]{2,30}: ?(?=\d[\d.,/ ]{0,6} ?\p{L}{1,12} \p{L}{3})/u;
 /** “a 2 cm piece of ginger”. */
 const pieceOf =
   /^(?:an? |one |1 )?(?:about )?[\d/., ]*\d(?:-| )?(?:cm|mm|inch(?:es)?|in|")[- ]?(?:piece|knob|length|chunk|stick|lump|thumb)s?(?: of)?\s+(?=\p{L})/iu;
@@ -77,7 +89,7 @@ const seasoning =
   /\b(?:salt|pepper|seasoning|salz|pfeffer|sel|poivre|sal|pimienta|sale|pepe|garam|merica|water|oil)\b/i;
 
 const partPattern =
-  /^(?:the |le |la |el |il |lo |der |die |les )?(?:(?:finely |freshly )?(?:grated|squeezed|pared|abgeriebene) )?(zest|rind|peel|juice|whites?|yolks?|saft|schale|jus|zestes?|zumo|jugo|piel|ralladura|succo|scorza|perasan)(?:(?: and |, ?| et | y | e | und )(?:the )?(?:finely )?(?:grated )?(zest|rind|juice|jus|zumo|succo|saft|schale))? (?:of|from|de|d'|di|von|du|del)\s*(?:the )?/i;
+  /^(?:the |le |la |el |il |lo |der |die |les )?(?:(?:finely |freshly )?(?:grated|squeezed|pared|abgeriebene) )?(zest|rind|peel|juice|whites?|yolks?|saft|schale|jus|zestes?|zumo|jugo|piel|ralladura|succo|scorza|perasan)(?:(?: and |, ?| et | y | e | und )(?:the )?(?:finely )?(?:grated )?(zest|rind|juice|jus|zumo|succo|saft|schale))? (?:(?:of|from|de|d'|di|von|du|del)\s*(?:the )?|(?=\d))/i;
 
 /** “the zest of one lemon” → “1 lemon zest”, “juice of half a lemon” → “0.5 lemon juice”. */
 function partOf(text: string): string | null {

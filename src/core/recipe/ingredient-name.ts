@@ -30,7 +30,7 @@ export function nameIn(text: string, line: IngredientLine): void {
     rest = rest.slice(grown[0].length);
   }
   rest = alternativesIn(rest, line);
-  const [head, ...tails] = rest.split(/,(?!\d)|;| - /).map((part) => part.trim());
+  const [head, ...tails] = rest.split(/,(?!\d)|;| - | ~ ?(?=\d)/).map((part) => part.trim());
   const states: string[] = line.state === '' ? [] : [line.state];
   const notes = [...brackets];
   let name = head!;
@@ -44,6 +44,7 @@ export function nameIn(text: string, line: IngredientLine): void {
     if (stateAfter.test(tail)) states.push(tail);
     else if (
       tail.split(' ').length <= 3 &&
+      !/^(?:an?|some|few|big|small|large|good|generous|for|to|in|at|from|with|plus)\b/i.test(tail) &&
       !/\d/.test(tail) &&
       !itemCalled(tail) &&
       itemCalled(`${tail} ${name}`)

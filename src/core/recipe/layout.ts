@@ -94,6 +94,9 @@ function rowOf(cells: readonly string[], line: number): Row[] {
   if (cells.length <= 1) return taken(cells[0] ?? '').map(cut);
   if (cells.every((cell) => headWords.test(cell))) return [];
   if (cells.some((cell) => yieldOf(cell) !== null || timesTold(cell).length > 0)) return cells.map(cut);
+  // “Tempering: 3 tbsp ghee | 1 tsp cumin”: what it is for stands before the first.
+  const led = /^(\p{L}[^:\d]{2,30}:) ?(?=\d)/u.exec(cells[0]!);
+  if (led) return [cut(led[1]!), ...rowOf([cells[0]!.slice(led[0].length), ...cells.slice(1)], line)];
   // “Flour | 250 g”, “250 g | flour”: a table.
   if (cells.length === 2 && (amountAlone(cells[0]!) || amountFirst(cells[1]!)) && !amountAlone(cells[1]!))
     return amountAlone(cells[0]!) ? [cut(cells.join(' '))] : cells.map(cut);

@@ -46,12 +46,11 @@ export function apart(text: string): string[] {
       text,
     );
   if (both) return [`${both[1]!}${both[3]!}`, `${both[2]!}${both[3]!}`];
-  const each =
-    /^(.{1,20}?)\s*\beach(?: of)?:? (\p{L}[\p{L} ]+(?:, \p{L}[\p{L} ]+)*),? and (\p{L}[\p{L} ]+)$/iu.exec(
-      text,
-    );
-  if (each && quantityAt(each[1]!))
-    return [...each[2]!.split(', '), each[3]!].map((name) => `${each[1]!} ${name}`);
+  // “1 tsp each of cumin, turmeric and salt”, “¼ tsp each: allspice, cloves”, “handful each mint and parsley”
+  const each = /^(.{1,20}?)\s*\beach(?: of)?:? (\p{L}[\p{L} ,-]+)$/iu.exec(text);
+  const amount = each && (quantityAt(each[1]!) || /^(?:handful|pinch|bunch)$/i.test(each[1]!));
+  const names = each?.[2]!.split(/, (?:and )?| and /) ?? [];
+  if (amount && names.length > 1) return names.map((name) => `${each[1]!} ${name}`);
   // “oil and salt”
   const two = /^(\p{L}+(?: \p{L}+)?) and (\p{L}+(?: \p{L}+)?)$/iu.exec(text);
   if (
@@ -139,7 +138,7 @@ function whole(cut: readonly string[]): string[] {
   for (const one of cut) {
     const last = out.at(-1);
     const open = last !== undefined && last.split('(').length > last.split(')').length;
-    if (last !== undefined && (open || sizeOfEach.test(one.replace(/,$/, ''))))
+    if (last !== undefined && (open || amountAlone(last) || sizeOfEach.test(one.replace(/,$/, ''))))
       out[out.length - 1] = `${last}, ${one.replace(/,$/, '')}`;
     else out.push(one);
   }
@@ -147,7 +146,7 @@ function whole(cut: readonly string[]): string[] {
 }
 
 const sizeOfEach =
-  /^(?:about |approx\.? |around |roughly )?\d[\d.,]*(?:\s?-\s?\d+)?\s?\p{L}{1,9}\.? (?:each|apiece|in all|in total|altogether)$/iu;
+  /^(?:about |approx\.? |around |roughly )?\d[\d.,]*(?:\s?-\s?\d+)?\s?\p{L}{1,9}\.? (?:each|apiece|in all|in total|altogether|trimmed|peeled|podded|drained|prepared|raw|cooked|net)$/iu;
 
 /** “75 g cheese, pinch of salt, black pepper”: what stands behind a comma and is an ingredient by itself. */
 function furtherIn(text: string, language: Language): string[] {

@@ -69,6 +69,8 @@ class Sorter {
   readonly #language: Language;
   #mode: Mode = 'start';
   #section = '';
+  /** Of the last numbered line of the method. */
+  #number = NaN;
   /** Parts that were listed since the last step. */
   readonly #listed = new Set<string>();
   readonly #parts: Parts = {
@@ -124,7 +126,15 @@ class Sorter {
         return true;
       }
       const list = listIn(inside, this.#language);
-      if (!list || this.#mode === 'notes') return false;
+      if (this.#mode === 'notes') return false;
+      if (!list) {
+        // “Tempering: 3 tbsp ghee”
+        const counts = yieldOf(text) !== null || timesIn(inside).length > 0;
+        if (counts || quantityAt(inside) === null || !isStrictIngredient(inside, this.#language))
+          return false;
+        this.#addIngredient(line, inside, heading.name);
+        return true;
+      }
       list.forEach((one) => this.#addIngredient(line, one, heading.name));
       return true;
     }
@@ -174,10 +184,7 @@ class Sorter {
   }
 
   #takeLine(line: number, text: string, bulleted: boolean, next: Row | null): void {
-    const numbered = numbering.test(text) || numberedVerb(text) !== null;
-    const body = numbered
-      ? text.replace(numbering, '').replace(numberedVerb(text)?.[0] ?? '\u0000', '')
-      : text;
+    const [numbered, body] = this.#numbered(text);
     const step = beginsAsStep(body, this.#language);
     if (this.#mode === 'method') {
       // A second list after the method.
@@ -192,7 +199,9 @@ class Sorter {
       return;
     }
     if (this.#goesOn(body, numbered)) return this.#addStep(line, body, numbered);
-    if (!step && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
+    // “Each pupil takes 80 g, halves it and rolls two.” among steps is no line of the list.
+    const told = this.#parts.steps.length > 0 && /[.!]$/.test(body) && body.split(' ').length > 5;
+    if (!step && !told && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
     const long = body.split(' ').length >= 3;
     const sentence = /[.!]$/.test(body) && long;
     // “Slice thinly.” under a list.
@@ -209,9 +218,9 @@ class Sorter {
     // Sentences before any list: prose, if it says how much, how long or how hot.
     const cooks = amountsIn(body).length > 0 || timesIn(body).length > 0 || temperaturesIn(body).length > 0;
     if (
-      hasVerb(body) &&
+      (hasVerb(body) || told) &&
       (sentence || body.length > 60) &&
-      (cooks || this.#parts.steps.length > 0) &&
+      (cooks || this.#parts.steps.length > 0 || tellsMuch(body)) &&
       (this.#mode !== 'ingredients' || body.length > 60)
     )
       return this.#addStep(line, body, numbered);
@@ -225,6 +234,17 @@ class Sorter {
     if (bulleted && this.#parts.ingredients.length > 0 && body.split(' ').length <= 5)
       return this.#addIngredient(line, body);
     this.#parts.notUnderstood.push(line);
+  }
+
+  /** Whether a line has a number of a method, and what stands behind it; “4 Share” is one where three went before. */
+  #numbered(text: string): [boolean, string] {
+    const number = Number(/^(?:step )?\(?(\d{1,2})/i.exec(text)?.[1] ?? NaN);
+    const verb =
+      numberedVerb(text) ?? (number === this.#number + 1 ? /^\d{1,2} (?=\p{Lu})/u.exec(text) : null);
+    const marked = numbering.test(text);
+    if (!marked && !verb) return [false, text];
+    this.#number = number;
+    return [true, marked ? text.replace(numbering, '') : text.slice(verb![0].length)];
   }
 
   /** A verb nobody has listed: the next number of a numbered method, or a sentence after steps that tells to do something. */
@@ -274,6 +294,10 @@ class Sorter {
     if (rest !== '') this.#parts.steps.push({ line, text: rest, section: this.#section, numbered });
   }
 }
+
+/** A paragraph of several sentences that tell to do things. */
+const tellsMuch = (text: string): boolean =>
+  sentencesOf(text).filter((one) => beginsAsStep(one.text)).length >= 2;
 
 function namesAnItem(text: string): boolean {
   const stems = stemsIn(text);

@@ -17,7 +17,7 @@ const verbs = new Set(
   whizz wilt wipe work wrap zest bloom ferment proof cream sear squash sweat knead reheat re-heat rewarm pack defrost thaw label layer
   tuck unroll unwrap unfold dress drape hull destone deseed emulsify hollow insert invert wring bash bruise coddle devein fluff
   macerate parboil par-boil pan-fry deep-fry stir-fry pare prep refresh render rehydrate scramble skewer temper tenderise
-  thread truss unmold julienne swish`
+  thread truss unmold julienne swish share blitz slake trickle tear mound slap split build hang smear`
     .trim()
     .split(/\s+/),
 );
@@ -64,6 +64,10 @@ export function beginsAsStep(text: string, language: Language = 'en'): boolean {
 
 /** “Butter, 40 g”, “oil for frying”, “salt and pepper”, “double cream”: words that are verbs elsewhere. */
 const isNamedSo = (text: string) =>
+  // “Light brown sugar, 220 g”: what is like a verb is how it is.
+  /^(?:light|dry|warm|cool|thin|cut|smooth|wet|clean|level|score|skin|slice|grate|crush|grill|smoke)\b(?! (?:the|a|an|it|them|your|all)\b)[^.;]{0,40},? \d[\d.,/ ]{0,6}\s?(?:k?g|ml|l|tsp|tbsp|cups?|oz|lb)\.?$/i.test(
+    text,
+  ) ||
   /^(?:squeeze|drizzle|sprinkle|twist|grind|shake|strip|slice|core|crumble|scoop|scatter|fillet) of\b(?! (?:the|this|it)\b)/i.test(
     text,
   ) ||

@@ -56,8 +56,15 @@ export function timesIn(text: string): TimeSaid[] {
     // “a second”, “a night”, and the point of the sentence.
     const bare = /^an?\s*$/i.test(text.slice(index, index + quantity.length));
     if (bare && !/^(?:h|min|day|stunde|heure|hora|ora)/i.test(named[1]!)) continue;
-    if (bare && /\b(?:times|once|twice|than)\s*$/i.test(text.slice(Math.max(0, index - farthest), index)))
+    if (
+      bare &&
+      /(?:\b(?:times|once|twice|than|degrees?|drops?|turns?|strokes?)|\d ?(?:g|ml)|°[CF]?)\s*$/i.test(
+        text.slice(Math.max(0, index - farthest), index),
+      )
+    )
       continue;
+    // “a minute short of the packet time”
+    if (bare && /^ (?:short|less|more|longer|shorter|before|after)\b/i.test(text.slice(to))) continue;
     const each = minutesOf(named[1]!);
     let low = quantity.low * each;
     let high = quantity.high === null ? null : quantity.high * each;

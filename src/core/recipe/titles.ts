@@ -9,7 +9,7 @@ import { unitAt } from './units';
 
 /** “Roast vegetables with couscous”, “Flour tortillas (12 small)”: a few words, a blank line or an amount of something under them. */
 function headsAList(text: string, next: Row | null, language: Language): boolean {
-  const bare = text.replace(/ ?\([^()]*\)$| x \d{1,3}$|, \d[\d.,]* ?\p{L}{1,6}$/u, '').trim();
+  const bare = text.replace(/ ?\([^()]*\)$| x ?\d{1,3}(?: \p{L}+)?$|, \d[\d.,]* ?\p{L}{1,6}$/u, '').trim();
   const named = bare !== text.trim() && / /.test(bare);
   // “Half an onion” is the first of a list.
   const one = text.slice(quantityAt(text)?.length ?? text.length);

@@ -204,7 +204,10 @@ function fits(
     (one) =>
       one !== step &&
       one.uses.some((i) => own.includes(i)) &&
-      (restWords.test(one.text) || one.amounts.some((amount) => others.includes(amount))),
+      (restWords.test(one.text) ||
+        one.amounts.some((amount) => others.includes(amount)) ||
+        // “… in the oil”, and later “1 tbsp of oil in a pan”: so much of it is enough.
+        (said.item.family === 'oil' && (said.unit === 'tbsp' || said.unit === 'tsp'))),
   );
   const sum = others.reduce((rest, one) => rest + (one.unit === said.unit ? one.amount : 0), said.amount);
   return elsewhere && sum <= total * 1.1;

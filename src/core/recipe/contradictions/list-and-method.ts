@@ -65,12 +65,43 @@ function isPutIn(text: string, from: number, mentioned: Recipe['steps'][number][
     const word = match[0];
     const at = start + match.index;
     if (named.some((place) => place.from <= at && at < place.to) && at !== start) continue;
-    if (/^with$/i.test(word) || (hasVerb(word) && !tellsOf.test(word))) return true;
+    if (/^with$/i.test(word) || (hasVerb(word) && !tellsOf.test(word) && !putsNothingIn.test(word)))
+      return true;
     if (/^\d/.test(word) || /^in$|^into$/i.test(word)) continue;
     if (leadsAway.test(word) || !(isNeutral(comparable(word)) || unitAt(word) !== null)) return false;
   }
   return false;
 }
+
+/** Parts of what is listed, whatever it is: “chillies (with seeds)”, “potatoes in their skins”. */
+const partOfThings = new Set(
+  [
+    'seed',
+    'skin',
+    'stalk',
+    'leaf',
+    'bone',
+    'stone',
+    'pip',
+    'core',
+    'shell',
+    'rind',
+    'peel',
+    'zest',
+    'juice',
+    'root',
+    'top',
+    'fat',
+    'stock',
+  ].map(stemOf),
+);
+/** “Pipe 20 walnuts”: shapes, and so many of them. */
+const shapes =
+  /\b(?:pipe|roll|shape|form|drop|make|cut|mould|spoon|scoop|divide|stamp)\b[^.;]{0,30}\b(?:\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)(?: \p{L}+)?\s*$/iu;
+
+/** What is done to what there is: nothing goes in by it. */
+const putsNothingIn =
+  /^(?:weigh|measure|check|test|taste|count|watch|keep|store|save|label|discard|remove|lift|take|drain|strain|press|squeeze|skim|wash|clean|wipe|rinse|rest|leave|let|cool|turn|test|freeze|serve)$/i;
 
 /** What is told of, and not to be done. */
 const tellsOf = /^(?:gives?|makes?|leaves?|yields?|keeps?|runs?|enjoy|serves?)$/i;
@@ -134,6 +165,8 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
       const head = stems.at(-1)!;
       if (never.has(item.id) || told.has(item.family) || made.has(head)) return [];
       if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
+      // “nut butter” of almond butter; part of a thing that is listed; a shape.
+      if (known.has(head) || (stems.length === 1 && partOfThings.has(head)) || shapes.test(before)) return [];
       const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
       const after = step.text.slice(from + words.length);
       if (
@@ -145,8 +178,6 @@ export function usesAreListed({ title, steps, listed, formula }: Draft): Contrad
         return [];
       // “lemon wedges”, “soured milk”: a form of what is listed.
       if (step.mentioned.places.some((place) => place.to < from && from - place.to <= 1)) return [];
-      const unknown = stems.filter((stem) => !known.has(stem));
-      if (known.has(head) && unknown.every((stem) => isNeutral(stem) || stem.endsWith('ed'))) return [];
       if (
         stems.length === 1 &&
         starts &&

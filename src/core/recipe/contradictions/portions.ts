@@ -33,8 +33,10 @@ const again = new RegExp(
   `\\b(?:each (?:one |piece |half |ball |strip |square )?(?:into|in half)|in half(?! (?:of |an? |the ))|halve|quarter|again|per tray|batches|(?:on|onto|over|between|across) (?:the )?(?:two|both) trays|(?:${number}(?: (?:${things}))?|a few|some|half) at a time|on each|twice|repeat)\\b`,
   'i',
 );
+/** “350 ml jars”: a number of something else than pieces. */
+const bare = '(?!\\s*(?:ml|cl|l|g|kg|cm|mm|min|mins|minutes|hours?|tsp|tbsp|oz|lb)\\b)';
 const eachMass = new RegExp(
-  `\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:of|at|weighing|zu je|de|da)\\s+(?:about |roughly |each )?(\\d{1,4}(?:[.,]\\d)?)\\s*g\\b|\\b${number}\\s+(\\d{1,4})[ -]?g\\s+(?:${things})\\b|\\b${number}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:\\(|,)?\\s*(\\d{1,4})\\s*g each\\b`,
+  `\\b${number}${bare}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:of|at|weighing|zu je|de|da)\\s+(?:about |roughly |each )?(\\d{1,4}(?:[.,]\\d)?)\\s*g\\b|\\b${number}\\s+(\\d{1,4})[ -]?g\\s+(?:${things})\\b|\\b${number}${bare}\\s+(?:[\\p{L}-]+\\s+){0,3}?(?:\\(|,)?\\s*(\\d{1,4})\\s*g each\\b`,
   'giu',
 );
 
