@@ -37,6 +37,7 @@ const kinds: readonly Kind[] = [
     ],
     ofIt: /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
   },
+  { words: ['leaves'], ofIt: /lettuce|salad|spinach|herb|cabbage|rocket|kale|chard/ },
   { words: ['roux'], ofIt: /butter|margarine|oil|flour/ },
   { words: ['dough', 'pastry'], ofIt: null },
 ];

@@ -6,7 +6,7 @@ import { quantityAt } from './quantity';
 import { blankLine, type IngredientLine } from './said';
 
 const toTaste =
-  /(?:[,;(]\s*|(?<!\s)\s*)\b(?:to taste|as (?:needed|required|desired)|q\.?\s?b\.?|al gusto|c\/n|cantidad necesaria|secukupnya|nach (?:geschmack|bedarf|belieben)|au goût|selon (?:le )?goût|quanto basta)(?![\p{L}])\)?\.?/iu;
+  /(?:[,;(]\s*|(?<!\s)\s*)\b(?:(?:or )?to taste|as (?:needed|required|desired)|q\.?\s?b\.?|al gusto|c\/n|cantidad necesaria|secukupnya|nach (?:geschmack|bedarf|belieben)|au goût|selon (?:le )?goût|quanto basta)(?![\p{L}])\)?\.?/iu;
 const optionalWords =
   /(?:[,;(]\s*|(?<!\s)\s*)\b(?:optional(?:ly)?|if (?:liked|you like|wished|desired|using)|nach wunsch|facultatif|opcional|facoltativo|opsional)\b\)?/i;
 const extra =

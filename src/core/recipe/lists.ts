@@ -51,14 +51,14 @@ export function apart(text: string): string[] {
   const amount = each && (quantityAt(each[1]!) || /^(?:handful|pinch|bunch)$/i.test(each[1]!));
   const names = each?.[2]!.split(/, (?:and )?| and /) ?? [];
   if (amount && names.length > 1) return names.map((name) => `${each[1]!} ${name}`);
-  // “oil and salt”
-  const two = /^(\p{L}+(?: \p{L}+)?) and (\p{L}+(?: \p{L}+)?)$/iu.exec(text);
+  // “oil and salt”, “yoghurt and lemon wedges, to serve”
+  const two = /^(\p{L}+(?: \p{L}+)?) and (\p{L}+(?: \p{L}+)?)(,? (?:to|for) [\p{L} ]+)?$/iu.exec(text);
   if (
     two &&
-    itemCalled(text) === undefined &&
+    itemCalled(`${two[1]!} and ${two[2]!}`) === undefined &&
     [two[1]!, two[2]!].every((one) => itemCalled(one) !== undefined)
   )
-    return [two[1]!, two[2]!];
+    return [two[1]!, two[2]!].map((one) => `${one}${two[3] ?? ''}`);
   const bare = text.split(/,\s+/);
   if (bare.length >= 3 && bare.every((one) => !/\d/.test(one) && itemNamed(one, 'en') !== undefined))
     return bare;
@@ -138,7 +138,12 @@ function whole(cut: readonly string[]): string[] {
   for (const one of cut) {
     const last = out.at(-1);
     const open = last !== undefined && last.split('(').length > last.split(')').length;
-    if (last !== undefined && (open || amountAlone(last) || sizeOfEach.test(one.replace(/,$/, ''))))
+    // “water at 2 °C / 12 °C”
+    const degrees = /^\d[\d.,]* ?°/.test(one);
+    if (
+      last !== undefined &&
+      (open || degrees || amountAlone(last) || sizeOfEach.test(one.replace(/,$/, '')))
+    )
       out[out.length - 1] = `${last}, ${one.replace(/,$/, '')}`;
     else out.push(one);
   }

@@ -39,7 +39,7 @@ export function isTitle(text: string, step: boolean, next: Row | null, language:
   // “Cocoa bars: 16 squares”, “12 seeded rolls”
   if (pieces && (!quantity || itemCalled(text.slice(quantity.length)) === undefined)) return true;
   // “… for 2”
-  const named = text.replace(/\bfor \d{1,2}$/i, '');
+  const named = text.replace(/ ?\([^()]*\)$/, '').replace(/\bfor \d{1,2}$/i, '');
   if (!quantity) return listIn(text, language) === null && !/\d/.test(named);
   // “Three bean chilli”
   const rest = text.slice(quantity.length);
