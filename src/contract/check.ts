@@ -18,7 +18,9 @@ export function check<T>(type: ContractClass<T>, plain: unknown): Checked<T> {
   }
   // Only what the class knows is put into it: a body may call a property constructor or __proto__.
   const given = Object.fromEntries(
-    Object.entries(plain).filter(([name]) => Object.hasOwn(shape.fields, name)),
+    Object.keys(shape.fields)
+      .filter((name) => Object.hasOwn(plain, name))
+      .map((name) => [name, (plain as Record<string, unknown>)[name]]),
   );
   const blamed = validateSync(Object.assign(new type(), given), { stopAtFirstError: true });
   // Of a class without properties it says that it does not know it, and names none.

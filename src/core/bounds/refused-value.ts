@@ -24,6 +24,12 @@ export class RefusedValue extends Error {
 function printable(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (value === undefined) return 'missing';
-  const text = JSON.stringify(value) ?? typeof value;
+  let text: string;
+  try {
+    text = JSON.stringify(value) ?? typeof value;
+  } catch {
+    // Nested deeper than there is room to write it down, or a circle.
+    return 'something that cannot be written down';
+  }
   return text.length > 80 ? `${text.slice(0, 77)}…` : text;
 }

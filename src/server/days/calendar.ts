@@ -67,10 +67,17 @@ export function calendarText(
   return calendar.toString();
 }
 
-function lessonWords(run: RunSummary, plan: Plan, { timetable, impossible }: RunTimetable): string {
+/** The running order of a timetable, which is of one plan, written once: a subscribed calendar asks again every hour. */
+const written = new WeakMap<object, { startsAt: number; words: string }>();
+
+function lessonWords({ startsAt }: RunSummary, plan: Plan, { timetable, impossible }: RunTimetable): string {
   if (!timetable) return `No timetable can hold: ${impossible}`;
-  const clock = (minute: number) => clockWords(run.startsAt + minute * minuteMs);
-  return runningOrder(plan, timetable)
+  const known = written.get(timetable);
+  if (known?.startsAt === startsAt) return known.words;
+  const clock = (minute: number) => clockWords(startsAt + minute * minuteMs);
+  const words = runningOrder(plan, timetable)
     .map((line) => `${clock(line.atMin)} ${orderWords(line, clock)}`)
     .join('\n');
+  written.set(timetable, { startsAt, words });
+  return words;
 }
