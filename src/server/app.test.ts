@@ -19,6 +19,26 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
+describe('bodies', () => {
+  it('nested thousands deep are refused at every route, read or not, and never bring a 500', async () => {
+    for (const path of [
+      '/api/calculators/grubbs',
+      '/api/calculators/timetable',
+      '/api/practicals',
+      '/api/ticks',
+    ])
+      for (const deep of [201, 5000, 100_000]) {
+        const answer = await fetch(server.url + path, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: '['.repeat(deep) + ']'.repeat(deep),
+        });
+        const { title } = (await answer.json()) as ProblemDocument;
+        expect([answer.status, title], `${path}, ${deep} deep`).toEqual([400, 'Nested too deep']);
+      }
+  });
+});
+
 describe('plans', () => {
   it('are kept as revisions, and a stale edit is refused with both versions', async () => {
     const edit = (basedOn: number, question: string) =>
