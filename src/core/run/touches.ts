@@ -1,3 +1,4 @@
+import { remembered } from '../memory';
 import type { StationStep } from '../practical';
 import type { DeviationBody, EventBody } from './entry-kinds';
 import type { Noted } from './notebook';
@@ -20,7 +21,7 @@ const doings = [
 ];
 
 /** Whether words tell of something done to what a thermometer reads. One too many costs seconds, one too few minutes. */
-export const touches = (words: string): boolean => doings.some((doing) => doing.test(words.trim()));
+export const touches = remembered((words) => doings.some((doing) => doing.test(words.trim())));
 
 /**
  * When something was last done to what is read at a station, by what is written down: a step that was done, one that began,
