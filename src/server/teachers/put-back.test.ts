@@ -36,6 +36,19 @@ describe('a database', () => {
     ] as const)
       await teachers().add({ id, name, passphrase, admin: id === 'head' });
     await new Sessions(knex, Date.now).begin('head');
+    // A code of a station, and a tablet that came in by it; of which run does not matter here.
+    await knex.raw('PRAGMA foreign_keys = OFF');
+    await knex('station_codes').insert({ code: 'PLUM42', run_id: 'r', station: 1, made_at: 1 });
+    const tablet = {
+      id: 'p',
+      token_hash: 'x',
+      run_id: 'r',
+      station: 1,
+      device: 'tablet',
+      joined_at: 1,
+      seen_at: 1,
+    };
+    await knex('passes').insert(tablet);
     await backUp(data, new Date());
     const copy = join(
       folder(),
@@ -52,6 +65,9 @@ describe('a database', () => {
       knex = await openDatabase(data);
       expect((await settleEpoch(knex, data)).locked).toEqual(['B. New']);
       expect(await knex('sessions').pluck('teacher_id')).toEqual([]);
+      expect(await knex('station_codes').pluck('code')).toEqual([]);
+      expect(await knex('passes').where({ closed_at: null }).pluck('id')).toEqual([]);
+      expect(await knex('passes').pluck('id')).toEqual(['p']);
       const finds = (name: string, words: string) => teachers().find(name, words);
       expect(await finds('R. Head', passphrase)).toBe('head');
       expect(await finds('A. Left', passphrase)).toBeNull();
