@@ -115,8 +115,7 @@ function secondEnd(text: string, unit: { unit: RecipeUnit; times: number }, line
   const second = quantityAt(text.slice(joint[0].length));
   const again = second && unitAt(text.slice(joint[0].length + second.length));
   if (!second || again?.unit !== unit.unit) return text;
-  if (line.amount !== null && second.low * again.times > line.amount)
-    line.amountHigh = tidy(second.low * again.times);
+  if (second.low * again.times > line.amount!) line.amountHigh = tidy(second.low * again.times);
   return text.slice(joint[0].length + second.length + again.length);
 }
 

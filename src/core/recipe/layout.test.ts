@@ -76,6 +76,8 @@ describe('rows of a text', () => {
       '5 Mix it.',
     ]);
     expect(joined('250 g\nMix the flour and milk well together with it')).toHaveLength(2);
+    expect(joined('250 g\n2 bay leaves')).toEqual(['1 250 g', '2 2 bay leaves']);
+    expect(joined('250 g\n00 flour')).toEqual(['1 250 g 00 flour']);
     expect(joined('12\n14\nMix it.\nBake it.')).toHaveLength(4);
   });
 });

@@ -105,6 +105,7 @@ describe('which lines a sentence names', () => {
       'de',
     );
     expect(de.in('Zucker und Butter schaumig rühren.', '')).toMatchObject({ uses: [1, 2], others: [] });
+    expect(de.in('Mehl sieben.', '').loosely).toEqual([0]);
     const fr = new Mentions([{ name: 'huile d’olive', section: '', item: itemCalled('olive oil') }], 'fr');
     expect(fr.in("Verser l'huile.", '').uses).toEqual([0]);
   });

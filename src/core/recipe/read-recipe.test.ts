@@ -262,3 +262,10 @@ describe('whatever is pasted', () => {
     ]);
   });
 });
+
+describe('what is neither list nor method', () => {
+  it('is named by its line: numbers and talk, not blank lines and rules', () => {
+    const text = 'Buns\n\n250 g flour\n***\n12345\n\nMix the flour.\n\nTips:\nEat them warm.';
+    expect(readRecipe(text).notUnderstood).toEqual([5, 10]);
+  });
+});

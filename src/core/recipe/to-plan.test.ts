@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { planShape } from '../practical';
+import { accepts } from '../shape';
 import { pasted } from './testing/pasted';
+import { jsonLdOf } from './to-json-ld';
+import { mostOf } from './to-plan';
 
 const plan = (title: string, list: string, method: string) => pasted(`${title}\n\n${list}\n\n${method}`);
 const line = (text: string) => {
@@ -114,5 +118,27 @@ describe('a step as a plan has it', () => {
     expect(made('Buns\nMakes 12')).toEqual([12, null]);
     expect(made('Buns\nServes 4')).toEqual([null, null]);
     expect(made('Buns\nMakes 900')).toEqual([null, null]);
+  });
+});
+
+describe('a recipe longer than a plan', () => {
+  it('gives as many lines and steps as a plan holds', () => {
+    const list = Array.from({ length: 130 }, (_, i) => `${i + 1} g flour`).join('\n');
+    const method = Array.from({ length: 130 }, (_, i) => `${i + 1}. Stir the flour.`).join('\n');
+    const made = plan('Buns', list, method);
+    expect(accepts(planShape, made)).toBe(true);
+    expect([made.formula.length, made.steps.length]).toEqual([mostOf('formula'), mostOf('steps')]);
+    expect(accepts(planShape, { ...made, steps: [...made.steps, made.steps[0]!] })).toBe(false);
+    expect(accepts(planShape, { ...made, formula: [...made.formula, made.formula[0]!] })).toBe(false);
+  });
+});
+
+describe('a plan as others read it', () => {
+  it('says how long it takes in hours and minutes (ISO 8601)', () => {
+    const takes = (method: string) => jsonLdOf(plan('Buns', '200 g sugar', method)).totalTime;
+    expect(takes('Boil the sugar for 90 min.')).toBe('PT1H30M');
+    expect(takes('Boil the sugar for 2 hours.')).toBe('PT2H');
+    expect(takes('Boil the sugar for 25 min.\nCool for 2 h 20 min.')).toBe('PT2H45M');
+    expect(takes('Boil the sugar for 45 min.')).toBe('PT45M');
   });
 });
