@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newStep } from '../practical';
-import type { StationStep } from '../practical';
+import { newStep, type StationStep } from '../practical';
 import { lastTouchMs, touches } from './touches';
 
 const step = (id: string, text: string, event = '') =>

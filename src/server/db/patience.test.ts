@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Problem } from '../problems/problem';
+import type { Problem } from '../problems/problem';
 import { patiently } from './patience';
 
 const held = () => Object.assign(new Error('database is locked'), { code: 'SQLITE_BUSY' });
