@@ -23,5 +23,9 @@ describe('what a food is in during a step', () => {
     expect(of({ needs: [need('oven', 170)], settings: [oven(220), oven(180), oven(null)] }, true)).toBe(180);
     expect(of({ settings: [oven(220)] }, true, 205)).toBe(205);
     expect(of({ needs: [need('refrigerator')] }, true)).toBeNull();
+    // The oven is warm for something else: a pan on the hob, a tray that cools on the bench.
+    expect(of({ needs: [need('hob')] }, true, 205)).toBeNull();
+    expect(of({}, false, 205)).toBe(21);
+    expect(of({ needs: [need('oven')] }, true, 205)).toBe(205);
   });
 });

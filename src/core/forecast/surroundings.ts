@@ -28,9 +28,11 @@ export function surroundingsOf(
 ): Surroundings | null {
   const need = (kind: string) => needs.find(({ resource }) => resource === kind);
   const set = settings.findLast(({ what, celsius }) => what === 'oven' && celsius !== null)?.celsius;
-  const oven = ovenC ?? set ?? need('oven')?.celsius ?? null;
+  // A thermometer in the oven tells nothing of a pan on the hob.
+  const inOven = set !== undefined || need('oven') !== undefined;
+  const oven = inOven ? (ovenC ?? set ?? need('oven')?.celsius ?? null) : null;
   if (rising) return oven === null ? null : { celsius: oven, sdC: ovenSdC };
-  if (oven !== null || need('sink')) return null;
+  if (inOven || need('sink')) return null;
   for (const kind of ['freezer', 'refrigerator'] as const) {
     const cold = need(kind);
     if (cold) return { ...usual[kind], celsius: cold.celsius ?? usual[kind].celsius };

@@ -101,7 +101,7 @@ const shapes =
 
 /** What is done to what there is: nothing goes in by it. */
 const putsNothingIn =
-  /^(?:weigh|measure|check|test|taste|count|watch|keep|store|save|label|discard|remove|lift|take|drain|strain|press|squeeze|skim|wash|clean|wipe|rinse|rest|leave|let|cool|turn|test|freeze|serve)$/i;
+  /^(?:weigh|measure|check|test|taste|count|watch|keep|store|save|label|discard|remove|lift|take|drain|strain|press|squeeze|skim|wash|clean|wipe|rinse|rest|leave|let|cool|turn|freeze|serve)$/i;
 
 /** What is told of, and not to be done. */
 const tellsOf = /^(?:gives?|makes?|leaves?|yields?|keeps?|runs?|enjoy|serves?)$/i;
