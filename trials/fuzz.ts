@@ -189,6 +189,8 @@ async function school(server: TestServer): Promise<{ known: Known; cookies: stri
   const { codes } = await get<StationsIn>('/api/runs/r/stations');
   const joined = await post('/api/join', { code: codes[0]!.code }, '');
   const { passes } = await get<StationsIn>('/api/runs/r/stations');
+  // Laid out before anybody asks, as the server does by itself once nothing changes for a while.
+  for (const run of ['r', 'planned']) await get(`/api/runs/${run}/timetable`);
   const file = await get<object>('/api/runs/r/run.json');
   const image = dot(7, null);
   const picture = createHash('sha256').update(image).digest('hex');

@@ -220,7 +220,7 @@ function partsOf({ knex, dataFolder, version, epoch, open = false, now = Date.no
     orders: new Orders({ runs, preps, pantry, school }),
     ticks: new TickList(knex, authors, now),
     checks: new ThermometerChecks(rooms),
-    press: new Press(thread),
+    ...{ thread, press: new Press(thread) },
     timetables: new Timetables(runs, school, new LaidLessons(knex, programIn(thread), now), thread),
     sharedCalendar: new SharedCalendar(knex),
     probes: new ProbeRunner({ runs, log, live, source, now, logger }),

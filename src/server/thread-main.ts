@@ -6,6 +6,7 @@ import { backUp } from './db/backup';
 import { connectTo } from './db/open';
 import { readProducts, type ProductsRead } from './pantry/product-csv';
 import type { PaperAsked, PaperTold } from './paper/papers';
+import type { OrderTables } from './prep/order-xlsx';
 import { Problem, refusedField } from './problems/problem';
 import { doJob, type Job, type Outcome } from './run-files/job';
 import { runFilesOn } from './run-files/on-database';
@@ -17,9 +18,10 @@ export type Given =
   | { lesson: LessonAsked }
   | { papers: PaperAsked }
   | { calculator: string; inputs: unknown }
+  | { workbook: OrderTables }
   | { products: string };
 
-type Told = Outcome | LessonLaid | CalculatorAnswer | PaperTold | ProductsRead;
+type Told = Outcome | LessonLaid | CalculatorAnswer | PaperTold | ProductsRead | Uint8Array;
 
 /** So much may be on its way and not yet taken. */
 const mostAhead = 8;
@@ -40,6 +42,11 @@ async function* outcomesOf(given: Given): AsyncGenerator<Told> {
     // Heavy, and wanted by no other thread.
     const { papersOf } = await import('./paper/papers');
     yield* papersOf(given.papers);
+    return;
+  }
+  if ('workbook' in given) {
+    const { xlsxOfOrder } = await import('./prep/order-xlsx');
+    yield await xlsxOfOrder(given.workbook);
     return;
   }
   if ('lesson' in given) {

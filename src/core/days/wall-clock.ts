@@ -43,5 +43,4 @@ export function minuteWords(minute: number): string {
 }
 
 /** “09:15”. */
-export const clockWords = (ms: number): string =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms);
+export const clockWords = (ms: number): string => minuteWords(Math.floor(minuteOfDay(ms)));

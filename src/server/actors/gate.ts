@@ -3,7 +3,7 @@ import type { ContractClass } from '../../contract/class-of';
 import { withRoom } from '../db/patience';
 import type { RecordSpec } from '../../core/shape';
 import { bodyOf } from '../problems/body';
-import { refuseDeep } from './nesting';
+import { refuseBeyondLimits } from './json-limits';
 import { Problem } from '../problems/problem';
 import { allows, type Actor, type ActorFor, type Permission } from './actor';
 
@@ -30,7 +30,7 @@ export interface Declared<T = unknown> {
 /** Bodies come as they are: one that unpacks to a thousand times its size is not unpacked. */
 const json = express.json({
   ...{ limit: '2mb', strict: false, inflate: false },
-  verify: (_request, _response, body) => refuseDeep(body),
+  verify: (_request, _response, body) => refuseBeyondLimits(body),
 });
 
 export interface Call<A extends Actor, T = unknown> {

@@ -83,8 +83,7 @@ export class Pictures {
     const { type, small } = await readPicture(bytes, pointer);
     await this.#checkRoom(bytes.length, from);
     await mkdir(join(file, '..'), { recursive: true });
-    await writeWhole(file, bytes);
-    await writeWhole(smallOf(file), small);
+    await Promise.all([writeWhole(file, bytes), writeWhole(smallOf(file), small)]);
     await this.#knex('attachments')
       .insert({
         hash,

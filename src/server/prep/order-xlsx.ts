@@ -3,6 +3,9 @@ import { calendarDay } from '../../core/days';
 import { freshWords, storeWords, type OrderLine } from '../../core/order';
 import type { MadeOrder } from './orders';
 
+/** What of an order goes into its workbook: plain, as a thread is given it. */
+export type OrderTables = Pick<MadeOrder, 'order' | 'ordered'>;
+
 const amount = { numFmt: '#,##0.##' };
 const money = { numFmt: '#,##0.00' };
 
@@ -11,7 +14,7 @@ const money = { numFmt: '#,##0.00' };
  * is in stock and how many packs on the first, and what is needed, left over and paid follows. Words go in as text, so that
  * nothing of them is run.
  */
-export async function xlsxOfOrder(made: MadeOrder): Promise<Buffer> {
+export async function xlsxOfOrder(made: OrderTables): Promise<Buffer> {
   const book = new ExcelJS.Workbook();
   const order = book.addWorksheet('Order', { views: [{ state: 'frozen', ySplit: 1 }] });
   const needs = book.addWorksheet('Needs', { views: [{ state: 'frozen', ySplit: 1 }] });
@@ -28,7 +31,7 @@ export async function xlsxOfOrder(made: MadeOrder): Promise<Buffer> {
 }
 
 /** What each treatment of each lesson takes: batches × grams, with what is lost. */
-function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: MadeOrder): void {
+function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: OrderTables): void {
   sheet.columns = [
     { header: 'Ingredient', width: 26 },
     { header: 'Class', width: 12 },
@@ -58,7 +61,7 @@ function fillNeeds(sheet: ExcelJS.Worksheet, { order, ordered }: MadeOrder): voi
 }
 
 /** What is needed, in stock, and bought in which packs on which day. */
-function fillOrder(sheet: ExcelJS.Worksheet, { order }: MadeOrder, lastNeed: number): void {
+function fillOrder(sheet: ExcelJS.Worksheet, { order }: OrderTables, lastNeed: number): void {
   sheet.columns = [
     { header: 'Store', width: 20 },
     { header: 'Ingredient', width: 26 },

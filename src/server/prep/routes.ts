@@ -1,3 +1,4 @@
+import pLimit from 'p-limit';
 import { PrepEdit, Ticks } from '../../contract/prep';
 import { routes } from '../../contract/routes';
 import { BudgetSet } from '../../contract/school';
@@ -9,7 +10,9 @@ import type { Runs } from '../runs/runs';
 import type { SchoolSettings } from '../school/school';
 import type { ThermometerChecks } from './thermometer-checks';
 import { ThermometerCheck } from '../../contract/rooms';
+import { KeptThread } from '../threads/in-thread';
 import { csvOfOrder } from './order-csv';
+import type { OrderTables } from './order-xlsx';
 import type { OrderAsked, Orders } from './orders';
 import type { Preps } from './preps';
 import type { TickList } from './tick-list';
@@ -22,6 +25,8 @@ export interface PrepParts {
   ticks: TickList;
   checks: ThermometerChecks;
   school: SchoolSettings;
+  /** What a thread runs; without it workbooks are written where they are asked for. */
+  thread: URL | null;
 }
 
 /** Longest span of days an order takes, ms. */
@@ -77,7 +82,8 @@ export function prepRoutes(gate: Gate, parts: PrepParts): void {
   tickRoutes(gate, parts);
 }
 
-function orderRoutes(gate: Gate, { orders }: PrepParts): void {
+function orderRoutes(gate: Gate, { orders, thread }: PrepParts): void {
+  const workbooks = workbooksBy(thread);
   const says =
     'What all runs that begin from `from` up to `to` take together, but for those `without` names; `only` asks for one';
   gate.route({ method: 'get', path: routes.order, may: 'teacher', says }, ({ request }) =>
@@ -105,13 +111,25 @@ function orderRoutes(gate: Gate, { orders }: PrepParts): void {
       says: 'The same as a workbook whose sums are live',
     },
     async ({ request, response }) => {
-      const { xlsxOfOrder } = await import('./order-xlsx');
+      const { order, ordered } = await orders.make(orderAskedIn(request.query));
+      const workbook = await workbooks({ order, ordered });
       response
         .type(spreadsheet)
         .setHeader('Content-Disposition', 'attachment; filename="order.xlsx"')
-        .send(await xlsxOfOrder(await orders.make(orderAskedIn(request.query))));
+        .send(Buffer.from(workbook));
     },
   );
+}
+
+/** Writes workbooks, one at a time; what it takes is loaded with the first, which would keep everybody else waiting. */
+function workbooksBy(program: URL | null): (tables: OrderTables) => Promise<Uint8Array> {
+  const thread = program && new KeptThread(program);
+  const line = pLimit(1);
+  return async (tables) => {
+    if (thread) return line(() => thread.answer<Uint8Array>({ workbook: tables }));
+    const { xlsxOfOrder } = await import('./order-xlsx');
+    return xlsxOfOrder(tables);
+  };
 }
 
 function tickRoutes(gate: Gate, { ticks }: PrepParts): void {
