@@ -1,4 +1,5 @@
 import { type Page } from '@playwright/test';
+import ExcelJS from 'exceljs';
 import jsQR from 'jsqr';
 import { labelSheets, labelSpots } from '../src/core/labels';
 import { picturesOf, textOf } from '../src/server/paper/testing/pdf';
@@ -22,7 +23,7 @@ const weighedRows = () =>
     `SELECT station, body FROM log WHERE run_id = '${runId}' AND kind = 'weighed' ORDER BY seq`,
   );
 
-async function pdfOf(page: Page, link: string): Promise<Buffer> {
+async function fileOf(page: Page, link: string): Promise<Buffer> {
   const href = await page.getByRole('link', { name: link, exact: true }).getAttribute('href');
   const answer = await page.request.get(server.url + href!);
   expect(answer.status()).toBe(200);
@@ -67,6 +68,19 @@ test('from the plan to the order, the balance, thermometers, tray, labels, sugar
   await page.getByRole('link', { name: 'Order made and in the house: open' }).click();
   await expect(page.getByRole('heading', { name: 'The order' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Honeycomb: how hot is brittle?' }).first()).toBeVisible();
+  const book = new ExcelJS.Workbook();
+  await book.xlsx.load((await fileOf(page, 'XLSX, live sums')) as never);
+  const bought = book.getWorksheet('Order')!.getColumn('B').values;
+  expect(bought).toContain('Caster sugar');
+  const needs = book
+    .getWorksheet('Needs')!
+    .getRows(2, 400)!
+    .filter((row) => row.getCell(1).value === 'Caster sugar');
+  const honeycomb = needs.filter(
+    (row) => row.getCell(3).value === 'Honeycomb: how hot is brittle?' && row.getCell(6).value === 4,
+  );
+  // Three stations and a spare of each of four levels, 100 g each.
+  expect(honeycomb.map((row) => row.getCell(9).result)).toEqual([400, 400, 400, 400]);
   await page.goBack();
   await page.getByRole('checkbox', { name: /Order made and in the house/ }).check();
   await expect
@@ -74,8 +88,8 @@ test('from the plan to the order, the balance, thermometers, tray, labels, sugar
     .toEqual([{ done: 1 }]);
 
   // A tray card and a label whose code leads to the station’s page.
-  expect(textOf(await pdfOf(page, 'Tray cards'))).toContain('Station 12');
-  const labels = await pdfOf(page, 'Labels, PDF');
+  expect(textOf(await fileOf(page, 'Tray cards'))).toContain('Station 12');
+  const labels = await fileOf(page, 'Labels, PDF');
   const address = await codeOn(labels);
   expect(address).toMatch(new RegExp(`/runs/${runId}/station/1$`));
   const tablet = await browser.newPage({ viewport: { width: 390, height: 844 } });

@@ -16,13 +16,13 @@ interface Kind {
 const kinds: readonly Kind[] = [
   {
     words: ['fruit', 'fruits', 'dried fruit', 'dried fruits'],
-    ofIt: /fruit|^(?:raisin|sultana|currant|date|fig|apricot|cranberry|cherry|prune|mixed-peel)s?$/,
+    ofIt: /fruit|berr|^(?:raisin|sultana|currant|date|fig|apricot|cranberry|cherry|prune|mixed-peel)s?$/,
   },
   { words: ['berries'], ofIt: /berr/ },
-  { words: ['veg', 'vegetable', 'vegetables', 'greens', 'salad'], ofIt: /vegetable|salad/ },
-  { words: ['fish', 'seafood', 'shellfish'], ofIt: /fish|prawn|crab|mussel|squid|crustacean/ },
-  { words: ['meat'], ofIt: /meat|poultry/ },
-  { words: ['nut', 'nuts'], ofIt: /nut/ },
+  { words: ['veg', 'vegetable', 'vegetables', 'greens', 'salad'], ofIt: /fruit-and-vegetables/ },
+  { words: ['fish', 'seafood', 'shellfish'], ofIt: /nuts-seeds-meat-fish|fish/ },
+  { words: ['meat'], ofIt: /nuts-seeds-meat-fish/ },
+  { words: ['nut', 'nuts', 'seed', 'seeds'], ofIt: /nuts-seeds-meat-fish|nut|seed/ },
   {
     words: [
       'herb',
@@ -35,9 +35,9 @@ const kinds: readonly Kind[] = [
       'flavouring',
       'flavourings',
     ],
-    ofIt: /spice|herb|garlic|ginger|onion|salt|pepper|sauce|chilli/,
+    ofIt: /fruit-and-vegetables|salt|sauce/,
   },
-  { words: ['leaves'], ofIt: /lettuce|salad|spinach|herb|cabbage|rocket|kale|chard/ },
+  { words: ['leaves'], ofIt: /fruit-and-vegetables/ },
   { words: ['roux'], ofIt: /butter|margarine|oil|flour/ },
   { words: ['dough', 'pastry'], ofIt: null },
 ];
@@ -49,7 +49,7 @@ export const isCollective = (words: string): boolean =>
 /** Kinds that a text speaks of, as what is of them. */
 export const kindsSaid = (text: string): RegExp[] =>
   kinds.flatMap(({ words, ofIt }) =>
-    ofIt && new RegExp(`\\b(?:${words.join('|')})\\b`, 'i').test(text) ? [ofIt] : [],
+    ofIt && new RegExp(`\\b(?:${words.join('|')})s?\\b`, 'i').test(text) ? [ofIt] : [],
   );
 
 /** Whether a word, as it is compared, means all of a kind: “layer the vegetables”, “poach the fish”. */

@@ -1,4 +1,5 @@
 import { quantityAt } from './quantity';
+import { unitAt } from './units';
 
 /** What a line that is no ingredient and no step can be. */
 export type Heading =
@@ -7,11 +8,11 @@ export type Heading =
   | { kind: 'section'; name: string; rest: string };
 
 const ingredientWords =
-  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d)|what you(?:'ll)? need|what goes in|(?:please |things to |what to )?bring(?: from home)?(?=\s*:)|shopping list|(?:for )?(?:each|per) (?:bench|group|pair|station|student|pupil|team|table)(?=\s*(?:$|[:(]))|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?:\s+(?:to bring|needed|required|you(?:'ll| will)? need|from home|each))?(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:'ll| will)? need(?=:| \d|$| ?\()|what you(?:'ll)? need|what goes in|reagents|(?:raw )?materials|(?:please |things to |what to )?bring(?: from home)?(?=\s*:)|shopping list|(?:for )?(?:each|per) (?:bench|group|pair|station|student|pupil|team|table)(?=\s*(?:$|[:(]))|zutaten|ingrédients|ingredients|ingredientes|ingredienti|bahan(?:-bahan)?|bahan utama)(?:\s+(?:to bring|needed|required|you(?:'ll| will)? need|from home|each))?(?=\s*(?:$|[:(.-]|for\b|für\b|pour\b|para\b|per\b|untuk\b|\d))/i;
 const methodWords =
   /^(?:the )?(?:methods?|directions?|instructions?|steps?(?! \d)|preparation|procedure|what to do|how to (?:make|do) it|how it is done|how to|to make|making it|zubereitung|anleitung|so geht's|préparation|preparation|recette|réalisation|étapes|elaboración|preparación|modo de preparación|instrucciones|procedimento|preparazione|cara (?:membuat|memasak)|langkah(?:-langkah)?)(?=\s*(?:$|[:.-]))/i;
 const noteWords =
-  /^(?:(?:cook'?s? |recipe |top )?(?:notes?|tips?|hints?)|storage|nutrition(?:al)?(?: information| facts)?|variations?|equipment|you(?:'ll)? also need|tools?|tipp|conseils?|astuces?|consejos?|consigli|nährwerte|equipo|occorrente|tips)(?=\s*(?:$|[:.-]))/i;
+  /^(?:(?:cook'?s? |recipe |top )?(?:notes?|tips?|hints?)|storage|nutrition(?:al)?(?: information| facts)?|variations?|equipment|apparatus|you(?:'ll)? also need|tools?|tipp|conseils?|astuces?|consejos?|consigli|nährwerte|equipo|occorrente|tips)(?=\s*(?:$|[:.-]))/i;
 const sectionWords =
   /^(?:for (?:the )?|to (?=glaze|serve|finish|decorate|top|garnish)|für (?:den |die |das )?|pour (?:la |le |les |l')|para (?:la |el |los |las )|per (?:la |il |lo |le |l'|i )|untuk )(.{2,40}?)\s*:?$/i;
 
@@ -35,12 +36,31 @@ export function headingOf(line: string): Heading | null {
     if (!/[:.-]/.test(after[0]) && rest.slice(after[0].length) !== '' && !/^you/i.test(text)) continue;
     return { kind, rest: rest.slice(after[0].length).trim() };
   }
+  // “Day 1”, “Stage 2:”, “A - classic”
+  const stage =
+    /^((?:[Dd]ay|[Ss]tage|[Pp]art|[Pp]hase|[Ll]esson) \d{1,2})\s*:?$|^([A-H]) ?[-:)] ?(?=\p{L}[^:\d]{2,40}$)/u.exec(
+      text,
+    );
+  if (stage) return { kind: 'section', name: (stage[1] ?? stage[2])!.toLowerCase(), rest: '' };
   const colon = /^([^:.\d]{3,40}):\s*(.*)$/.exec(text);
+  // “Sugar: 140 g”, “Starter: 200 ml from the last batch”: what stands before the colon is the thing.
+  if (colon && amountOfNothing(colon[2]!)) return null;
   if (colon && colon[1]!.split(' ').length <= 6)
     return { kind: 'section', name: nameOf(colon[1]!), rest: colon[2]!.trim() };
   const section = sectionWords.exec(text);
   if (section && !/[.\d]/.test(text)) return { kind: 'section', name: nameOf(text), rest: '' };
   return null;
+}
+
+/** An amount, and at most where it comes from. */
+function amountOfNothing(text: string): boolean {
+  const quantity = quantityAt(text);
+  if (!quantity || !/^\d/.test(text)) return false;
+  const rest = text.slice(quantity.length);
+  const unit = unitAt(rest);
+  return (
+    unit !== null && /^\s*(?:$|[,(]|(?:from|in|at|of (?:it|the|which))\b)/i.test(rest.slice(unit.length))
+  );
 }
 
 const nameOf = (text: string) => {
@@ -61,7 +81,7 @@ export interface YieldSaid {
 }
 
 const makes =
-  /\b(?:makes|yields?|makes about|gives|will make|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,2} dozen|\d{1,3}|a dozen|two dozen|one dozen|three dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
+  /\b(?:makes|yields?|makes about|gives|will make|cuts? into|quantity|ergibt|pour (?=\d+ (?:biscuits|pièces|cookies))|rinde|salen|per (?=\d+ (?:pezzi|biscotti)))\s*:?\s*(?:about |approx(?:imately)?\.? |around |ca\.? |a dozen|roughly )?(\d{1,2} dozen|\d{1,3}|a dozen|two dozen|one dozen|three dozen|half a dozen)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:(?:small|large|medium|little|mini) )?(\p{L}{3,20})?/iu;
 const serves =
   /\b(?:serves|servings?|feeds|portions?|für|pour|para|per|untuk|persone|personen)\s*:?\s*(?:about )?(\d{1,3}|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|to)\s*(\d{1,3}))?\s*(?:people|persons?|personen|portionen|personnes|personas|raciones|porciones|persone|porsi|orang|servings)?(?=\s*(?:$|[.,;:)|]|people|pers|port|(?:or|as)\b))|\b(\d{1,3}) (?:servings|portions|people|persons|portionen|porsi)\b/iu;
 

@@ -59,10 +59,10 @@ function withoutPack(
   return rest;
 }
 
-const named = (text: string) => /\p{L}{2}/u.test(text);
-const tidy = (value: number) => Number(value.toPrecision(9));
+export const named = (text: string) => /\p{L}{2}/u.test(text);
+export const tidy = (value: number) => Number(value.toPrecision(9));
 
-function withFill(text: string, line: IngredientLine): string {
+export function withFill(text: string, line: IngredientLine): string {
   for (const [pattern, fill] of fillWords) {
     const match = pattern.exec(text);
     if (!match) continue;
@@ -120,7 +120,7 @@ function secondEnd(text: string, unit: { unit: RecipeUnit; times: number }, line
 }
 
 /** What stands right after the first amount and says it again: “/ 9 oz”, “(about 120 g)”, “or 2 cups”. */
-function afterUnit(text: string, line: IngredientLine): string {
+export function afterUnit(text: string, line: IngredientLine): string {
   let rest = text.trimStart();
   for (;;) {
     const match = /^(?:\/|\||=|,|or\b|ou\b|oder\b)\s*(?=[\d/]|\d|half|a )/i.exec(rest);
@@ -222,7 +222,7 @@ const spoonOf: ReadonlyMap<number, { unit: RecipeUnit; times: number }> = new Ma
 const isSpoonOrCup = (unit: RecipeUnit) => unit === 'tsp' || unit === 'tbsp' || unit === 'cup';
 
 /** “2 × 400 g tins”, “1 (14-ounce) can”, “a 7 g sachet”, “half a kilo bag”, “half a 1 kg bag”. */
-function packAt(text: string, count: number, inWords: boolean, line: IngredientLine): string | null {
+export function packAt(text: string, count: number, inWords: boolean, line: IngredientLine): string | null {
   const lead = /^(?:x|of an?\b|of|an?|\()?\s*/i.exec(text)![0];
   const times = /x/i.test(lead);
   const bracket = lead.includes('(');
@@ -257,43 +257,3 @@ function packAt(text: string, count: number, inWords: boolean, line: IngredientL
   rest = word ? rest.slice(word[0].length) : rest;
   return afterUnit(rest, line);
 }
-
-/** Signs between a name and its amount, with what an amount begins with after them. */
-const signsBeforeAmount =
-  /(?<![\s.,:;()|=_-])[\s.,:;()|=_-]+(?:x\s*)?(?=(?:about |approx |ca\.? ?)?(?:\d|a |an |half |one |two |three |\.\d))/giu;
-
-/** A text taken apart before the first amount that has a word, and no digit, in front of it; null where there is none. */
-function beforeAmount(text: string): { name: string; tail: string } | null {
-  let [from, named] = [0, false];
-  for (const match of text.matchAll(signsBeforeAmount)) {
-    const parts = text.slice(from, match.index).split(/\d/);
-    named = /\p{L}/u.test(parts.at(-1)!) || (named && parts.length === 1);
-    if (named) return { name: text.slice(0, match.index), tail: text.slice(match.index + match[0].length) };
-    from = match.index;
-  }
-  return null;
-}
-
-/** “Flour 250 g”, “Butter: 100 g”, “Milk (200 ml)”, “salt, a pinch”, “eggs x 3”. */
-export function amountAtTail(text: string, line: IngredientLine): string | null {
-  const joint = beforeAmount(text);
-  if (!joint) return null;
-  const tail = joint.tail.replace(/\)$/, '').trim();
-  const quantity = quantityAt(tail);
-  if (!quantity) return null;
-  const rest = tail.slice(quantity.length);
-  const unit = unitAt(withoutFill(rest));
-  if (!unit && rest.trim() !== '') return null;
-  const left = unit ? withoutFill(rest).slice(unit.length).trim() : '';
-  if (left !== '' && !/^[,(+/]/.test(left) && !/^\p{L}+(?: \p{L}+)?$/u.test(left)) return null;
-  if (!unit && !/^\d/.test(tail)) return null;
-  withFill(rest, line);
-  line.amount = tidy(quantity.low * (unit?.times ?? 1));
-  line.amountHigh = quantity.high === null ? null : tidy(quantity.high * (unit?.times ?? 1));
-  line.unit = unit?.unit ?? 'each';
-  const more = afterUnit(left.replace(/^[,]\s*/, ''), line);
-  const name = joint.name.replace(/(?<![\s.,:;(|=_-])[\s.,:;(|=_-]+$/, '');
-  return more === '' ? name : `${name}, ${more.replaceAll(/^[,+(]\s*|\)$/g, '')}`;
-}
-
-const withoutFill = (text: string) => fillWords.reduce((rest, [pattern]) => rest.replace(pattern, ''), text);

@@ -20,6 +20,26 @@ const noAmount = { unit: 'to-taste' as const };
 describe('one line of a list', () => {
   it.each<[string, Partial<IngredientLine> | null]>([
     ['- 250 g plain flour', { name: 'plain flour', amount: 250, unit: 'g' }],
+    ['Group 2: 4 g salt', { name: 'salt', amount: 4, unit: 'g', note: 'group 2' }],
+    [
+      '300 ml pork or chicken stock',
+      { name: 'pork stock', amount: 300, unit: 'ml', note: 'or chicken stock', doubts: ['or chicken stock'] },
+    ],
+    ['eggs 2, beaten', { name: 'eggs', amount: 2, state: 'beaten' }],
+    ['yeast 1 x 7 g sachet', { name: 'yeast', amount: 7, unit: 'g', pack: { count: 1, each: 7, unit: 'g' } }],
+    [
+      'garlic, 4 fat cloves, sliced',
+      { name: 'garlic', amount: 4, unit: 'clove', size: 'fat', state: 'sliced' },
+    ],
+    [
+      'Starter: 200 ml from the last batch',
+      { name: 'Starter', amount: 200, unit: 'ml', state: 'from the last batch' },
+    ],
+    ['sucrose solution 10 % 20 cm³', { name: 'sucrose solution 10 %', amount: 20, unit: 'ml' }],
+    ['Water (50 °C) 300 ml', { name: 'Water', amount: 300, unit: 'ml', note: '50 °C' }],
+    ['ghee 2 T', { name: 'ghee', amount: 2, unit: 'tbsp' }],
+    ['cumin seeds 1 t', { name: 'cumin seeds', amount: 1, unit: 'tsp' }],
+    ['2 onions, halved, skin on', { name: 'onions', amount: 2, state: 'halved', note: 'skin on' }],
     ['[ ] 2-3 eggs', { name: 'eggs', amount: 2, amountHigh: 3 }],
     ['2 large eggs, beaten', { name: 'eggs', amount: 2, size: 'large', state: 'beaten' }],
     ['50 g cold butter, cubed', { name: 'butter', amount: 50, unit: 'g', state: 'cold, cubed' }],

@@ -1,5 +1,6 @@
 import { plainText } from './clean';
-import { amountAtHead, amountAtTail } from './ingredient-amounts';
+import { amountAtTail } from './amount-at-tail';
+import { amountAtHead } from './ingredient-amounts';
 import { nameIn } from './ingredient-name';
 import { linking } from './ingredient-words';
 import { quantityAt } from './quantity';
@@ -41,6 +42,7 @@ export function readIngredientLine(typed: string): IngredientLine | null {
   // “To finish: beaten egg or milk”
   take(ledBy, (found) => (line.note = found.replace(/ ?:$/, '').toLowerCase()));
   take(inFront, (found) => (line.note = found.replace(/:.*$/, '').toLowerCase()));
+  take(ofGroup, (found) => (line.note = found.replace(/ ?:$/, '').toLowerCase()));
   const tasted = toTaste.test(text);
   take(toTaste);
   take(optionalWords, () => (line.optional = true));
@@ -74,7 +76,11 @@ function beforeBracket(text: string, line: IngredientLine): string | null {
 }
 
 /** “dressing: 4 tbsp olive oil”: what it is for. */
-const inFront = /^\p{L}[\p{L} ]{2,30}: ?(?=\d[\d.,/ ]{0,6} ?\p{L}{1,12} \p{L}{3})/u;
+const inFront =
+  /^\p{L}[\p{L} ]{2,30}: ?(?=\d[\d.,/ ]{0,6} ?\p{L}{1,12} (?!(?:from|at|off)\b|in the\b)\p{L}{3})/u;
+/** “Group 2: 4 g salt”: whose it is. */
+const ofGroup =
+  /^(?:group|bench|team|sample|batch|dough|station|pair|test|variant) ?[\dA-H]{1,2} ?[:-] ?(?=\d)/i;
 /** “a 2 cm piece of ginger”. */
 const pieceOf =
   /^(?:an? |one |1 )?(?:about )?[\d/., ]*\d(?:-| )?(?:cm|mm|inch(?:es)?|in|")[- ]?(?:piece|knob|length|chunk|stick|lump|thumb)s?(?: of)?\s+(?=\p{L})/iu;

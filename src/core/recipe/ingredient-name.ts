@@ -47,7 +47,7 @@ export function nameIn(text: string, line: IngredientLine): void {
       !/^(?:an?|some|few|big|small|large|good|generous|for|to|in|at|from|with|plus)\b/i.test(tail) &&
       !/\d/.test(tail) &&
       !itemCalled(tail) &&
-      itemCalled(`${tail} ${name}`)
+      isNameBehind(tail, name)
     )
       name = `${tail} ${name}`;
     else notes.push(tail);
@@ -67,6 +67,14 @@ export function nameIn(text: string, line: IngredientLine): void {
     .filter((one) => one !== '')
     .join(', ')
     .slice(0, 200);
+}
+
+/** “flour, plain”, “pepper, freshly ground black”: of several words only what makes another thing of it, or its very name. */
+function isNameBehind(tail: string, name: string): boolean {
+  const whole = `${tail} ${name}`.toLowerCase();
+  const item = itemCalled(whole);
+  if (!item || !tail.includes(' ')) return item !== undefined;
+  return item.names.includes(whole) || item.id !== itemCalled(name)?.id;
 }
 
 /** “1 tin, 400 g (240 g drained)”: what is left of it is what is used. */
@@ -99,7 +107,7 @@ function alternativesIn(text: string, line: IngredientLine): string {
   const second = match[2]!.split(',')[0]!;
   const shared = /(?:stock|juice|oil|vinegar|zest|flour|wine|sugar|broth)$/i.exec(second)?.[0];
   const whole = `${match[1]!} ${shared}`.replace(stateBefore, '').toLowerCase();
-  if (shared !== undefined && itemCalled(whole)?.names.includes(whole)) {
+  if (shared !== undefined && (/stock|broth/i.test(shared) || itemCalled(whole)?.names.includes(whole))) {
     line.note = [line.note, `or ${match[2]}`].filter((one) => one !== '').join(', ');
     line.doubts.push(`or ${match[2]}`);
     return `${match[1]} ${shared}`;

@@ -8,6 +8,13 @@ describe('rows of a text', () => {
   it.each<[string, string, string[]]>([
     ['lines', 'Buns\r\n\r\n250 g flour\rMix.', ['1 Buns', '2 ', '3 250 g flour', '4 Mix.']],
     ['a table', '| Flour | 250 g |\n|---|---|\n| Milk | 100 ml |', ['1 250 g Flour', '2 ', '3 100 ml Milk']],
+    ['the same twice', 'Flour | 250 g | 9 oz', ['1 250 g / 9 oz Flour']],
+    [
+      'the column of a group',
+      'Ingredient | Class of 24 | Each group\n---|---|---\nEggs | 12 | 2\nMilk | 3 l | 500 ml\n\nMix.',
+      ['1 ', '2 ', '3 2 Eggs', '4 500 ml Milk', '5 ', '6 Mix.'],
+    ],
+    ['the first of treatments', 'Item\tPlain\tHalf\nSugar\t50 g\t25 g', ['1 ', '2 50 g Sugar']],
     ['its head', 'Amount | Ingredient\n250 g | flour', ['2 250 g flour']],
     ['a table with a list of more', '250 g | butter | 4 eggs', ['1 250 g butter 4 eggs']],
     [

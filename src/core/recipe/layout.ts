@@ -16,7 +16,8 @@ export const mostCharacters = 200_000;
 export const mostLines = 1500;
 const longestLine = 6000;
 
-function endsInAmount(cell: string): boolean {
+/** “salt 1 tsp”, “OIL 30ML”: a name, and an amount at its end. */
+export function endsInAmount(cell: string): boolean {
   const amount = /\d\s?\p{L}{0,5}$/u.exec(cell);
   return amount !== null && /\p{L}/u.test(cell.slice(0, amount.index));
 }
@@ -39,15 +40,17 @@ export function rowsOf(text: string): Row[] {
     .split(/\r\n|\r|\n/)
     .slice(0, mostLines)
     .map((line) => line.slice(0, longestLine));
-  const cells = lines.map((line) =>
-    rule.test(line)
-      ? []
-      : line
-          .trim()
-          .replaceAll(/^\|\s*|(?<!\s)\s*\|$/g, '')
-          .split(amountsApart(line) ? / {2,}/ : gap)
-          .map(plainText)
-          .filter((cell) => cell !== '' && !scales.test(cell)),
+  const cells = oneColumnOfAmounts(
+    lines.map((line) =>
+      rule.test(line)
+        ? []
+        : line
+            .trim()
+            .replaceAll(/^\|\s*|(?<!\s)\s*\|$/g, '')
+            .split(amountsApart(line) ? / {2,}/ : gap)
+            .map(plainText)
+            .filter((cell) => cell !== '' && !scales.test(cell)),
+    ),
   );
   const split = cells.filter((row) => row.length >= 2);
   const methodRight = split.filter((row) => isStepCell(row.at(-1)!)).length;
@@ -55,12 +58,37 @@ export function rowsOf(text: string): Row[] {
   return cells.flatMap((row, i) => rowOf(row, i + 1));
 }
 
+/** What a column of amounts is of: each group, in place of the whole class. */
+const eachOf = /^(?:each|per|one|a|1|group|pair|bench|station|batch|control|standard)\b/i;
+const measure = /\b(?:metric|imperial|us|cups?|g|grams?|oz|ml|weight|volume|mass|%|percent\w*)\b|^$/i;
+
+/** “Ingredient | Class of 24 | Each group”: of several columns of amounts the one of a batch, or else the first; its head goes. */
+function oneColumnOfAmounts(cells: readonly (readonly string[])[]): (readonly string[])[] {
+  const rows = cells.filter((row) => row.length > 0);
+  const at = rows.findIndex(
+    (row, i) =>
+      row.length >= 3 &&
+      headWords.test(row[0]!) &&
+      rows[i + 1]?.length === row.length &&
+      rows[i + 1]!.filter(amountAlone).length >= 2,
+  );
+  if (at < 0) return [...cells];
+  const [head, first] = [rows[at]!, rows[at + 1]!];
+  const amounts = [...first.keys()].filter((j) => amountAlone(first[j]!));
+  if (amounts.some((j) => measure.test(head[j]!))) return [...cells];
+  const meant = amounts.find((j) => eachOf.test(head[j]!)) ?? amounts[0]!;
+  const isOfIt = (row: readonly string[]) => rows.indexOf(row) > at && row.length === head.length;
+  return cells.map((row) =>
+    row === head ? [] : row.filter((_, j) => !isOfIt(row) || j === meant || !amounts.includes(j)),
+  );
+}
+
 const isStepCell = (text: string) =>
   !amountAlone(text) &&
   (beginsAsStep(text.replace(numbering, '')) || (/^\p{Ll}/u.test(text) && text.split(' ').length >= 5));
 
 /** Ingredients on the left, method on the right. */
-function byColumn(lines: readonly string[], cells: readonly string[][]): Row[] {
+function byColumn(lines: readonly string[], cells: readonly (readonly string[])[]): Row[] {
   const left: Row[] = [];
   const right: Row[] = [];
   const at = Math.min(
@@ -104,7 +132,8 @@ function rowOf(cells: readonly string[], line: number): Row[] {
     const amounts = cells.filter(amountAlone);
     const name = cells.filter((cell) => !amountAlone(cell)).join(' ');
     // “75 g + 1 tsp for dusting”: the name stands after the first amount.
-    const [first = '', more = ''] = amounts.join(' ').split(/ (?=\+|plus\b)/);
+    // “Flour | 250 g | 9 oz”: the same said twice.
+    const [first = '', more = ''] = amounts.join(' / ').split(/ (?=\+|plus\b)/);
     return [cut([first, name, more].filter((part) => part !== '').join(' '))];
   }
   const things = cells.filter((cell) => !amountAlone(cell) && (amountFirst(cell) || endsInAmount(cell)));

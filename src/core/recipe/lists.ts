@@ -1,7 +1,7 @@
 import { itemCalled } from '../ingredients';
 import { itemNamed, type Language } from './item-named';
 import { readIngredientLine } from './ingredient-line';
-import { amountAlone, type Row } from './layout';
+import { amountAlone, endsInAmount, type Row } from './layout';
 import { quantityAt } from './quantity';
 import { beginsAsStep, bullet, numbering } from './sentences';
 import { unitAt } from './units';
@@ -115,13 +115,19 @@ const hasVerbStart = (name: string) => beginsAsStep(name);
 /** A list in one line: “250 g flour, 7 g yeast, 1 egg, beaten, 40 g butter”; null where it is none. */
 export function listIn(text: string, language: Language): string[] | null {
   if (/[.!?] \p{Lu}/u.test(text) && !/^\d/.test(text)) return null;
-  const cut = whole(
-    text
-      .replace(/\.$/, '')
-      .split(
-        /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?!an? (?:half|quarter|third)s?\b)(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
-      ),
-  );
+  const named = text.split(/,\s+/);
+  // “salt 1 tsp, warm water 150 ml, oil for the rings”: amounts behind the names.
+  const behind = named.filter((one) => endsInAmount(one)).length;
+  const cut =
+    behind >= 2 && 2 * behind > named.length && endsInAmount(named[0]!)
+      ? named
+      : whole(
+          text
+            .replace(/\.$/, '')
+            .split(
+              /(?<!\s)\s*;\s*|(?<!\s)\s+(?:[·•]\s+|\/\s+(?=[\d\p{L}])|(?:and|und|et|y|e|dan)\s+(?!an? (?:half|quarter|third)s?\b)(?=(?:an? |one |two |\d)))|,\s+(?=(?:about |a |an |half |one |two |three |four |some |the (?:zest|juice)|juice|salt|\d|\.\d|1\/))/iu,
+            ),
+        );
   if (cut.length < 2) return null;
   const lines = cut.map((one) => readIngredientLine(one));
   const amounts = lines.filter((line) => line !== null && line.amount !== null && line.name !== '').length;
@@ -139,10 +145,11 @@ function whole(cut: readonly string[]): string[] {
     const last = out.at(-1);
     const open = last !== undefined && last.split('(').length > last.split(')').length;
     // “water at 2 °C / 12 °C”
-    const degrees = /^\d[\d.,]* ?°/.test(one);
+    // “silken tofu, 1 cm cubes”
+    const degrees = /^\d[\d.,]* ?(?:°|(?:cm|mm|inch|in)\b)/.test(one);
     if (
       last !== undefined &&
-      (open || degrees || amountAlone(last) || sizeOfEach.test(one.replace(/,$/, '')))
+      (open || degrees || amountAlone(last) || isOnlyAmount(one) || sizeOfEach.test(one.replace(/,$/, '')))
     )
       out[out.length - 1] = `${last}, ${one.replace(/,$/, '')}`;
     else out.push(one);
@@ -150,8 +157,14 @@ function whole(cut: readonly string[]): string[] {
   return out;
 }
 
+/** “3 potatoes, about 450 g”. */
+const isOnlyAmount = (text: string) =>
+  amountAlone(
+    text.replace(/^(?:about|approx\.?|around|roughly|some|weighing|or|ca?\.?) /i, '').replace(/[,.]$/, ''),
+  );
+
 const sizeOfEach =
-  /^(?:about |approx\.? |around |roughly )?\d[\d.,]*(?:\s?-\s?\d+)?\s?\p{L}{1,9}\.? (?:each|apiece|in all|in total|altogether|trimmed|peeled|podded|drained|prepared|raw|cooked|net)$/iu;
+  /^(?:about |approx\.? |around |roughly )?\d[\d.,]*(?:\s?-\s?\d+)?\s?\p{L}{1,9}\.? (?:each|apiece|in all|in total|together|altogether|combined|of (?:it|them|this|which) .*|trimmed|peeled|podded|drained|prepared|raw|cooked|net)$/iu;
 
 /** “75 g cheese, pinch of salt, black pepper”: what stands behind a comma and is an ingredient by itself. */
 function furtherIn(text: string, language: Language): string[] {

@@ -13,6 +13,7 @@ import {
 } from './headings';
 import type { Row } from './layout';
 import { apart, isIngredientLike, isStrictIngredient, joinAmounts, listIn } from './lists';
+import { aside, partNames, tellsToDo, toBring } from './part-words';
 import { quantityAt } from './quantity';
 import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering, sentencesOf } from './sentences';
 import { temperaturesIn } from './temperatures';
@@ -40,20 +41,6 @@ export interface Parts {
   /** Whether a list of ingredients was found at all; else they stand in the sentences. */
   listed: boolean;
 }
-
-/** What is said beside the method. */
-const aside =
-  /^(?:notes?|tips?|hints?|source|photos?|recipe|serving|nutrition|copyright|variations?|this|these|those|that|it|they|you|we|i|my|there|from)\b/i;
-/** “Pulverise the seeds”, “Decant it”: a word with a capital, and what it is done to. */
-const tellsToDo = /^\p{Lu}\p{Ll}{2,} (?:the|it|them|all|everything|each|both|half|in|into|over|with|by)\b/u;
-
-/** What parts of a dish are called where nothing but their name stands over them. */
-const partNames =
-  /^(?:the )?((?:\p{L}+ )?(?:dough|filling|pastry|batter|sponge|topping|glaze|icing|frosting|sauce|base|crust|marinade|dressing|syrup|crumble|custard|brine|bath|dip|buttercream|cake|rub|stuffing|pesto|slaw|croutons|dumplings?|paste|broth|soup|curry|salsa|compote|jelly|cream|biscuit|pasta|noodles|coating|garnish|salad|caramel|ganache|meringue|mousse|starter|poolish|streusel|stock))$/iu;
-
-/** What pupils bring along and nobody eats. */
-const toBring =
-  /\b(?:containers?|aprons?|tea ?towels?|lunch ?box(?:es)?|(?:lidded|plastic|named) (?:tubs?|box(?:es)?)|carrier bags?|(?:to|for) (?:take|taking|carry|carrying) (?:it |them )?home)\b/i;
 
 type Mode = 'start' | 'ingredients' | 'method' | 'notes';
 
@@ -100,6 +87,7 @@ class Sorter {
     const bare = text.replace(bullet, '');
     if (this.#takeHeading(line, bare, next)) return;
     if (this.#takeYield(line, bare)) return;
+    if (this.#mode === 'notes' && this.#beginsMethod(bare)) this.#mode = 'method';
     if (this.#mode === 'notes') {
       this.#parts.notUnderstood.push(line);
       return;
@@ -138,11 +126,24 @@ class Sorter {
       list.forEach((one) => this.#addIngredient(line, one, heading.name));
       return true;
     }
+    // “Equipment: saucepan, knife, board”: the line, and not what stands under it.
+    if (heading.kind === 'notes' && heading.rest !== '') {
+      this.#parts.notUnderstood.push(line);
+      return true;
+    }
     this.#mode = heading.kind;
     this.#section = '';
     if (heading.rest === '') return true;
     if (!this.#takeYield(line, heading.rest)) this.take({ line, text: heading.rest }, next);
     return true;
+  }
+
+  /** “1. Peel the onion”, where no step went before. */
+  #beginsMethod(text: string): boolean {
+    const { ingredients, steps } = this.#parts;
+    if (ingredients.length === 0 || steps.length > 0) return false;
+    const [numbered, body] = this.#numbered(text);
+    return numbered && beginsAsStep(body, this.#language);
   }
 
   /** “Dough”, “The filling” alone in a line, with an amount of something under it. */
@@ -202,6 +203,9 @@ class Sorter {
     // “Each pupil takes 80 g, halves it and rolls two.” among steps is no line of the list.
     const told = this.#parts.steps.length > 0 && /[.!]$/.test(body) && body.split(' ').length > 5;
     if (!step && !told && isIngredientLike(body, this.#language)) return this.#addIngredient(line, body);
+    // “i. Water, butter and salt: melt slowly.”
+    if (numbered && !step && this.#parts.ingredients.length > 0 && hasVerb(body) && / .* /.test(body))
+      return this.#addStep(line, body, numbered);
     const long = body.split(' ').length >= 3;
     const sentence = /[.!]$/.test(body) && long;
     // “Slice thinly.” under a list.

@@ -14,17 +14,14 @@ import { formulaLine } from './formula-line';
 import { languageOf } from './item-named';
 import { mostCharacters, mostLines, rowsOf } from './layout';
 import { partsOf, type Part } from './parts';
-import type { Contradiction, Recipe, RecipeStep } from './recipe';
+import type { Contradiction, Recipe, RecipeDraft, RecipeStep } from './recipe';
 import { stepsOf, type ReadRecipeStep } from './steps';
 import { timesIn } from './times';
 import type { CupKind } from './units';
 import { usesOfSteps } from './uses';
 import { withoutMarkup } from './markup';
 
-const checks: readonly ((
-  recipe: Omit<Recipe, 'contradictions'>,
-  found: readonly Contradiction[],
-) => Contradiction[])[] = [
+const checks: readonly ((recipe: RecipeDraft, found: readonly Contradiction[]) => Contradiction[])[] = [
   linesSayOneAmount,
   methodSaysTheSameAmounts,
   scalesAgree,
@@ -68,7 +65,9 @@ export function readRecipe(pasted: string, cup: CupKind | null = null): Recipe {
     listed: parts.listed,
   };
   const contradictions: Contradiction[] = [];
-  for (const check of checks) contradictions.push(...check(recipe, contradictions));
+  const lines = text.split(/\r\n|\r|\n/);
+  const aside = parts.notUnderstood.map((line) => lines[line - 1] ?? '').join('\n');
+  for (const check of checks) contradictions.push(...check({ ...recipe, aside }, contradictions));
   return { ...recipe, contradictions };
 }
 

@@ -73,3 +73,9 @@ export interface Recipe {
   /** Whether there was a list of ingredients; else they were found in the sentences. */
   listed: boolean;
 }
+
+/** A recipe before it is held against itself. */
+export type RecipeDraft = Omit<Recipe, 'contradictions'> & {
+  /** What stands in lines that are no part of list or method. */
+  aside: string;
+};

@@ -78,9 +78,9 @@ const isNamedSo = (text: string) =>
 export const hasVerb = (text: string): boolean =>
   (text.toLowerCase().match(/[\p{L}-]+/gu) ?? []).some((word) => verbs.has(word));
 
-/** “1.”, “2)”, “Step 3:”, “(4)”. */
+/** “1.”, “2)”, “Step 3:”, “(4)”, “iv.”. */
 export const numbering =
-  /^(?:step\s*)?\(?\d{1,2}\s*(?:[.):]|-(?=\s))\s*(?=\D)|^(?:step|schritt|étape|paso|fase|langkah)\s*\d{1,2}\s*[:.)-]?\s*/iu;
+  /^(?:step\s*)?\(?\d{1,2}\s*(?:[.):]|-(?=\s))\s*(?=\D)|^\(?(?:i{1,3}|iv|vi{0,3}|ix|x)[.)]\s+|^(?:step|schritt|étape|paso|fase|langkah)\s*\d{1,2}\s*[:.)-]?\s*/iu;
 /** “1 Preheat the oven”: a number and a verb with a capital. */
 export function numberedVerb(text: string): RegExpExecArray | null {
   const match = /^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u.exec(text);

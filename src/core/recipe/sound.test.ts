@@ -8,7 +8,7 @@ import { forgotten, tooMuch } from './testing/planted';
 const sound = fixturesIn('./sound.txt');
 
 describe('recipes in which nothing contradicts itself', () => {
-  it('are not said to: at most one in eighty says something false', () => {
+  it('are not said to: at most one in a hundred says something false', () => {
     const wrong = sound.flatMap(({ name, text, contradictions }) => {
       const falseOnes = readRecipe(text).contradictions.filter(
         (one) =>
@@ -18,16 +18,17 @@ describe('recipes in which nothing contradicts itself', () => {
       );
       return falseOnes.length === 0 ? [] : [`${name}: ${falseOnes.map((one) => one.text).join(' ')}`];
     });
-    expect(sound.length).toBeGreaterThanOrEqual(200);
-    expect(wrong.length, wrong.join('\n')).toBeLessThanOrEqual(sound.length / 80);
+    expect(sound.length).toBeGreaterThanOrEqual(350);
+    expect(wrong.length, wrong.join('\n')).toBeLessThanOrEqual(sound.length / 100);
   });
 
   it('and yet a line too much and a line too few are seen, where the method names things', () => {
     // Each is read once more for every line it has.
     const some = sampled(sound, 60);
     const shares = [tooMuch(some), forgotten(some)].map(({ seen, planted }) => seen / planted);
-    // Measured over all: 77 and 59 %; a method that takes “everything”, or notes in place of sentences, tells nobody.
-    const least = wholeSuite ? [0.76, 0.57] : [0.65, 0.45];
+    // Measured over all: 46 and 50 %; a method that takes “everything”, that speaks of what nobody knows, or notes in place of
+    // sentences, tell nobody.
+    const least = wholeSuite ? [0.44, 0.48] : [0.35, 0.38];
     shares.forEach((share, i) => expect(share).toBeGreaterThan(least[i]!));
   });
 });

@@ -30,6 +30,13 @@ describe('lengths of time, to the minute', () => {
         [45, 60],
       ],
     ],
+    [
+      'Cook for 3 minutes (4 minutes at 650 W).',
+      [
+        [3, null],
+        [4, null],
+      ],
+    ],
     ['Bake an hour and a half.', [[90, null]]],
     ['Bake for half an hour.', [[30, null]]],
     ['Bake a quarter of an hour.', [[15, null]]],

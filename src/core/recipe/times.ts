@@ -90,7 +90,11 @@ export function timesIn(text: string): TimeSaid[] {
       continue;
     // “Keeps for 2 days”, “store for up to 3 days”: not how long the step takes.
     if (holds.test(before) || (each >= 1440 && keeping.test(before))) continue;
-    const again = /[(/]\s*(?:about |or |that is )?$/.test(before) && found.length > 0;
+    // “(2 minutes at 650 W)” is another case; what says the same again says nothing else.
+    const again =
+      /[(/]\s*(?:about |or |that is )?$/.test(before) &&
+      found.length > 0 &&
+      /^\s*(?:$|[).,;:/]|(?:in all|in total|altogether|or so|or more)\b)/i.test(text.slice(to));
     found.push({
       low: tidy(low),
       high: high !== null && high > low ? tidy(high) : null,

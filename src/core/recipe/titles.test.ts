@@ -27,6 +27,19 @@ describe('the first line of a text', () => {
     expect(title(text)).toBe(wanted);
   });
 
+  it('alone over a blank line it may have numbers, but for an amount of something', () => {
+    const alone = (text: string) => title(text, '');
+    for (const text of [
+      '48-hour dough: 6 balls of 270 g',
+      'Worksheet 3: egg custard',
+      'Buns x 16',
+      'Brown stock. Makes 2 l.',
+    ])
+      expect(alone(text), text).toBe(true);
+    for (const text of ['Butter 250 g', '250 g butter', '250 g butter, 2 eggs', 'Half an onion'])
+      expect(alone(text), text).toBe(false);
+  });
+
   it('a step is none, unless a list stands under its few words', () => {
     expect(title('Bake the buns until they are brown and then let them cool', '', true)).toBe(false);
     expect(title('Roast roots', '', true)).toBe(true);
@@ -47,9 +60,21 @@ describe('the first line of a text', () => {
         'Buns ( )',
         'Buns (12)',
         'Buns)',
+        'Brown stock. Makes 2 l.',
+        'Buns. . 30 min.',
         'x'.repeat(200),
       ].map(titleFrom),
-    ).toEqual(['Plain buns ##', 'Plain buns', 'Plain buns', 'Buns', 'Buns (12)', 'Buns', 'x'.repeat(120)]);
+    ).toEqual([
+      'Plain buns ##',
+      'Plain buns',
+      'Plain buns',
+      'Buns',
+      'Buns (12)',
+      'Buns',
+      'Brown stock',
+      'Buns',
+      'x'.repeat(120),
+    ]);
     expect(withoutAside('Buns (makes 12)', 'makes 12')).toBe('Buns ');
     expect(withoutAside('Buns, makes 12 (good)', 'makes 12')).toBe('Buns,  (good)');
   });

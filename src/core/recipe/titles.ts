@@ -1,6 +1,7 @@
 import { itemCalled, likelyItem } from '../ingredients';
 import { piecesOfTitle } from './headings';
-import type { Language } from './item-named';
+import { readIngredientLine } from './ingredient-line';
+import { itemNamed, type Language } from './item-named';
 import type { Row } from './layout';
 import { isStrictIngredient, listIn } from './lists';
 import { quantityAt } from './quantity';
@@ -31,6 +32,8 @@ function headsAList(text: string, next: Row | null, language: Language): boolean
  */
 export function isTitle(text: string, step: boolean, next: Row | null, language: Language): boolean {
   if (headsAList(text, next, language)) return true;
+  if (next?.text.trim() === '' && (massMadeBehind.test(text) || (!step && standsAlone(text, language))))
+    return true;
   if (step || text.split(' ').length > 12 || /[.!?] \p{Lu}|[.]$/u.test(text)) return false;
   // A line of talk is no title.
   if (/[!?]$/.test(text) && text.split(' ').length > 6) return false;
@@ -53,6 +56,19 @@ export function isTitle(text: string, step: boolean, next: Row | null, language:
   );
 }
 
+/** “Brown chicken stock. Makes 2 l.” */
+const massMadeBehind = /(?<=^[^.!?\d]{3,60})\. (?:makes|yields?|gives)\b[^.]{0,30}\.?$/i;
+
+/** “48-hour pizza dough: 6 balls of 270 g”, “Worksheet 3: egg custard”: over a blank line, and no amount of anything. */
+function standsAlone(text: string, language: Language): boolean {
+  if (text.split(' ').length > 12 || /[!?]$/.test(text) || listIn(text, language) !== null) return false;
+  if (/[.] \p{Lu}/u.test(text)) return false;
+  const line = readIngredientLine(text);
+  const amount = line !== null && line.amount !== null && line.unit !== 'each';
+  if (/^\d/.test(text) && !/^\d+-\p{L}{3}/u.test(text)) return false;
+  return !(amount && itemNamed(line.name, language) !== undefined) && !/^half\b/i.test(text);
+}
+
 /** A line without words of it, and without the bracket they stand in. */
 export const withoutAside = (text: string, words: string): string =>
   text
@@ -63,7 +79,12 @@ const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice
 
 /** A title as it is shown: no marks at its ends, not shouted. */
 export function titleFrom(text: string): string {
-  const bare = text.replaceAll(/\(\s*\)/g, '').replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
+  const bare = text
+    .replace(massMadeBehind, '')
+    // “Kedgeree. (serves 4). 30 min.”
+    .replace(/(?<=\p{L})(?:\s*\.)+\s*(?:\d[\d ]*(?:min\p{L}*|h\p{L}*)\.?)?$/iu, '')
+    .replaceAll(/\(\s*\)/g, '')
+    .replaceAll(/(?<![\s(,.:;-])[\s(,.:;-]+$|^[#*\s-]+/g, '');
   const title = bare.includes('(') ? bare : bare.replaceAll(')', '').trim();
   return (title === title.toUpperCase() ? sentenceCase(title) : title).slice(0, 120);
 }

@@ -46,11 +46,11 @@ const table: readonly (readonly [RecipeUnit, number, string])[] = [
   [
     'ml',
     1,
-    'ml mls millilitre millilitres milliliter milliliters mililitro mililitros millilitro millilitri cc',
+    'ml mls millilitre millilitres milliliter milliliters mililitro mililitros millilitro millilitri cc cm³ cm3 c.c.',
   ],
   ['ml', 10, 'cl centilitre centilitres centiliter'],
   ['ml', 100, 'dl decilitre decilitres deciliter decilitro decilitros'],
-  ['l', 1, 'l ltr litre litres liter liters litro litros litri lt'],
+  ['l', 1, 'l ltr litre litres liter liters litro litros litri lt dm³ dm3'],
   [
     'tbsp',
     1,
@@ -141,7 +141,7 @@ const pattern = new RegExp(
 
 /** The unit at the head of a text, or null. A lone “T” is a tablespoon and a lone “t” a teaspoon, a “c” a cup. */
 export function unitAt(text: string): UnitRead | null {
-  const lone = /^([Ttc])\.?\s+(?=\p{L})(?!à|a (?:s|c)\b|a soupe|a caf)/u.exec(text);
+  const lone = /^([Ttc])(?:\.?\s+(?=\p{L})(?!à|a (?:s|c)\b|a soupe|a caf)|\.?$)/u.exec(text);
   if (lone) {
     const unit = lone[1] === 'T' ? 'tbsp' : lone[1] === 't' ? 'tsp' : 'cup';
     return { unit, times: 1, length: lone[0].length, word: lone[1]! };

@@ -4,7 +4,8 @@ import { Mentions, type Mentioned } from './mentions';
 import type { FormulaLine, RecipeStep } from './recipe';
 import type { ReadRecipeStep } from './steps';
 
-/** A step that mixes and names nothing. */
+/** A step that mixes and names nothing; of the first of a method it is enough that it begins so: “Mix to a shaggy dough.” */
+const mixesFirst = /^(?:mix|combine|blend|stir|whisk|beat|knead|blitz|whizz)\b/i;
 const mixing =
   /^(?:mix|combine|blend|stir|whisk|beat|knead)(?: (?:and|then) \w+)?(?: (?:well|together|to an? (?:\w+ )?(?:dough|batter|paste)|everything|it|all|for|until smooth))*\b[^a-z]*(?:min|mins|minutes|m)?\.?$/i;
 
@@ -16,7 +17,7 @@ export function usesOfSteps(
 ): Pick<RecipeStep, 'uses' | 'mentioned' | 'amounts'>[] {
   const mentions = new Mentions(formula, language);
   mentions.learn(steps.map((step) => step.text));
-  const mixes = steps.findIndex((step) => mixing.test(step.text.trim()));
+  const mixes = steps.findIndex(({ text }) => mixing.test(text.trim()) || mixesFirst.test(text.trim()));
   return steps.map((step, at) => {
     const amounts = amountsIn(step.text);
     const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
@@ -26,7 +27,9 @@ export function usesOfSteps(
       mentioned.uses.length === 0 &&
       steps.slice(0, at).every((one) => mentions.in(one.text, one.section).uses.length === 0);
     const uses = all
-      ? formula.flatMap((line, i) => (line.section === step.section || line.section === '' ? [i] : []))
+      ? formula.flatMap((line, i) =>
+          [line.section, ''].includes(step.section) || line.section === '' ? [i] : [],
+        )
       : mentioned.uses;
     return { uses, mentioned, amounts };
   });

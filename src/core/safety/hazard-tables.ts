@@ -43,8 +43,8 @@ const inLiquid = word(
 );
 
 const sugarWorked = near(
-  'pull|pulls|pulled|pulling|stretch|spin|spun|blow|drizzle|dip|cast|pour',
-  'toffee|isomalt|brittle|seaside rock|spun sugar|pulled sugar|nougat|praline',
+  'pull|pulls|pulled|pulling|stretch|twist|spin|spun|blow|drizzle|dip|cast|pour',
+  'toffee|taffy|humbugs?|candy|candies|boiled sweets|lollipops?|isomalt|brittle|seaside rock|spun sugar|pulled sugar|nougat|praline',
   5,
 );
 const fleshCut = near(
@@ -120,7 +120,9 @@ export const hazardTables: Readonly<Partial<Record<HazardId, Sign>>> = {
     said(
       'canners?, pressure canners?, pressure cookers?, autoclaves?, retorts?, sterili[sz]ers?, siphons?, syphons?, whippers?, chargers?, gas cartridges?, gas cylinders?, gas bottles?, nitrous, nitrous oxide, n2o, aerosols?, kegs?, carbonators?, soda streams?, soda makers?, pressure vessels?, compressed air, compressors?, vacuum (?:pump|chamber|desiccator)s?, airlocks? (?:blocked|closed), (?:high|low|full) pressure, (?:natural|quick|slow) release, vent the (?:lid|cooker|pot|steam), pressure valves?, rocker valve',
     ),
-    (sentence) => openedFizz.test(sentence),
+    (sentence) =>
+      openedFizz.test(sentence) ||
+      /\b\d+(?:\.\d+)? ?(?:psi|kpa|atm|bar (?:pressure|above))\b/u.test(sentence),
   ),
   steam: said(
     'canners?, pressure canners?, steam ovens?, steam wands?, couscoussi[eè]re, steaming baskets?, bamboo (?:baskets?|steamers?), rice cookers?, combi ovens?, wallpaper steamers?, humidifiers?',
@@ -153,7 +155,7 @@ export const hazardTables: Readonly<Partial<Record<HazardId, Sign>>> = {
     hotThings.test(sentence) ||
     (hottest(sentence) >= burnsC && !notHot.test(sentence) && !inLiquid.test(sentence)),
   caustic: said(
-    '(?:calcium|sodium|potassium|magnesium|ammonium) (?:hydr)?oxides?, quick ?lime, burnt lime, unslaked lime, hypochlorite, peroxides?, permanganate, metabisulphite powder, bisulphate, drain cleaners?, ph down, concentrated \\w+ acids?, glacial \\w+ acids?, caustics?, lye, oven sprays?, unblockers?, limescale removers?, descal\\w+, dishwasher (?:powder|tablets?|detergent|salt), rinse aid, bleach\\w*, benedict s, benedicts, biuret, fehling s, fehlings, dcpip, iodine, lugol s, copper (?:ii )?sul(?:ph|f)ate, silver nitrate, potassium (?:dichromate|chromate|iodide|nitrate|manganate), phenolphthalein, ninhydrin, millon s, molar (?:acid|alkali), \\d+(?:\\.\\d+)? ?m(?:ol)? (?:\\w+ )?(?:\\w+ )?(?:acid|hydroxide), reagents?, formalin, formaldehyde, chloroform, toluene',
+    '(?:calcium|sodium|potassium|magnesium|ammonium) (?:hydr)?oxides?, quick ?lime, (?:burnt|unslaked|slaked|hydrated|pickling|milk of) lime, lime ?water, slake (?:the )?lime, nixtamal\\w*, calx, hypochlorite, peroxides?, permanganate, metabisulphite powder, bisulphate, drain cleaners?, ph down, concentrated \\w+ acids?, glacial \\w+ acids?, caustics?, lye, oven sprays?, unblockers?, limescale removers?, descal\\w+, dishwasher (?:powder|tablets?|detergent|salt), rinse aid, bleach\\w*, benedict s, benedicts, biuret, fehling s, fehlings, dcpip, iodine, lugol s, copper (?:ii )?sul(?:ph|f)ate, silver nitrate, potassium (?:dichromate|chromate|iodide|nitrate|manganate), phenolphthalein, ninhydrin, millon s, molar (?:acid|alkali), \\d+(?:\\.\\d+)? ?m(?:ol)? (?:\\w+ )?(?:\\w+ )?(?:acid|hydroxide), reagents?, formalin, formaldehyde, chloroform, toluene',
   ),
   chilli: said(
     'harissa, sambal, piri ?piri, peri ?peri, gochujang, gochugaru, sriracha, wasabi, horseradish, chipotle, ancho, berbere, zhug, zhoug, jerk (?:seasoning|paste|sauce|rub), vindaloo, hot paprika, mustard oil, pepper sauce, hot pepper\\w*, naga, carolina reaper, arrabbiata, nduja',
@@ -168,7 +170,7 @@ export const hazardTables: Readonly<Partial<Record<HazardId, Sign>>> = {
   ),
   mixer: either(
     said(
-      'ice crushers?, pasta machines?, dough sheeters?, bread ?makers?, bread machines?, ice cream (?:machines?|makers?), meat slicers?, slicing machines?, centrifuges?, mills?, grinders?, crushers?, shredders?, motor\\w*, electric (?:drill|tin opener|can opener|carving \\w+), extruders?, peeling machines?, rumblers?, electric \\w*beaters?, processors?',
+      'ice crushers?, pasta machines?, dough sheeters?, bread ?makers?, bread machines?, ice cream (?:machines?|makers?), meat slicers?, slicing machines?, centrifuges?, mills?, grinders?, crushers?, shredders?, motor\\w*, electric (?:\\w+ )?(?:rollers?|mincers?|saws?|kni(?:fe|ves)|peelers?|slicers?|sieves?), powered (?:rollers?|mincers?|saws?|peelers?|slicers?|sieves?), electric (?:drill|tin opener|can opener|carving \\w+), extruders?, peeling machines?, rumblers?, electric \\w*beaters?, processors?',
     ),
     (sentence, context) => byMachine(sentence, context) && !byHand.test(sentence),
   ),

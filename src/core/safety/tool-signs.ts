@@ -11,7 +11,7 @@ export const toolSigns = {
         ' ',
       )
       .replaceAll(
-        /\b(cut and uncut|uncut and cut|uncut)\b|\b(knife|kitchen) (safety|rules|skills) ?(quiz|poster|rules|sheet|test|video|card)?\b/gu,
+        /\b(cut and uncut|uncut and cut|uncut)\b|\b(the|a|each|its|their|one|every|both|same) cut (face|side|surface|edge|end)s?\b|\b(knife|kitchen) (safety|rules|skills) ?(quiz|poster|rules|sheet|test|video|card)?\b/gu,
         ' ',
       )
       .replaceAll(

@@ -23,6 +23,16 @@ describe('a line that says its amount twice', () => {
     expect(saidOf(`${line}\n10 g salt`, mixAll)).toEqual(wanted);
   });
 
+  it('extra, and what is done only if it went wrong, is no other amount', () => {
+    const list = '100 g caster sugar, plus extra for the topping\n3 egg yolks\n200 g butter';
+    const method = 'Whisk the yolks with the sugar. Beat in the butter.';
+    expect(saidOf(list, `${method}\nSprinkle 1 tsp of caster sugar over.`)).toEqual([]);
+    expect(saidOf(list, `${method}\nSplit? Start again with 1 egg yolk.`)).toEqual([]);
+    expect(saidOf(list, `${method}\nWhisk in 1 egg yolk.`)).toEqual([
+      'Egg yolks: the list says 3, the method 1.',
+    ]);
+  });
+
   it('a sachet is called one, with both amounts worked out and offered', () => {
     expect(foundIn('Buns', '500 g flour\n1 sachet (3 tbsp) dried yeast', mixAll)).toEqual([
       ['sachet', [4], 'Dried yeast: 1 sachet or 3 tbsp?'],

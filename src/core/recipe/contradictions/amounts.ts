@@ -1,11 +1,10 @@
+import { isOnlyThen } from './can-be-meant';
 import { formatNumber } from '../../format';
 import type { AmountSaid } from '../amounts-said';
 import type { Said } from '../said';
 import { massOf, type Mass } from '../mass';
-import type { Answer, Contradiction, FormulaLine, Recipe, RecipeStep } from '../recipe';
+import type { Answer, Contradiction, FormulaLine, RecipeDraft, RecipeStep } from '../recipe';
 import { gramsOf, isMass, isPack, isVolume, millilitresOf, type RecipeUnit } from '../units';
-
-type Draft = Omit<Recipe, 'contradictions'>;
 
 /** Cookery books take 25 to 30 g for an ounce and round as they like: up to this ratio two amounts are the same. */
 const sameRatio = 1.22;
@@ -18,7 +17,7 @@ const words = ({ amount, amountHigh, unit }: Pick<Said, 'amount' | 'amountHigh' 
   `${formatNumber(Number(amount.toPrecision(4)))}${amountHigh === null ? '' : `–${formatNumber(Number(amountHigh.toPrecision(4)))}`}${unit === 'each' ? '' : ` ${unit}`}`;
 
 /** A line that says its amount twice: “250 g (18 oz)”, “half a kilo bag (50 g)”, “1 sachet (3 tbsp)”. */
-export function linesSayOneAmount(recipe: Draft): Contradiction[] {
+export function linesSayOneAmount(recipe: RecipeDraft): Contradiction[] {
   return recipe.formula.flatMap((line, i) =>
     line.also.flatMap((also) => {
       const main = mainOf(line);
@@ -60,7 +59,7 @@ const answer = (formula: number, { amount, unit }: Said): Answer => ({
 });
 
 /** Whether two amounts of a thing can be the same. What cannot be compared is not held against a recipe. */
-function agree(one: Said, other: Said, line: FormulaLine, { cup }: Draft): boolean {
+function agree(one: Said, other: Said, line: FormulaLine, { cup }: RecipeDraft): boolean {
   if (one.unit === other.unit)
     return near(one.amount, other.amount, other.amountHigh ?? one.amountHigh, 1.04);
   const volumes = [millilitresOf(one.unit, cup), millilitresOf(other.unit, cup)];
@@ -103,13 +102,16 @@ const isBesides = (text: string, { from, to }: AmountSaid) =>
   everyBefore.test(text.slice(0, from));
 
 /** The method says another amount than the list. */
-export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
+export function methodSaysTheSameAmounts(recipe: RecipeDraft): Contradiction[] {
   if (!recipe.listed) return [];
   const all = recipe.steps.flatMap((step, s) => step.amounts.map((said) => ({ step, s, said })));
   const told = new Set<number>();
   return all.flatMap(({ step, s, said }) => {
     const lines = linesOf(step, said);
     if (lines.length === 0 || loose.includes(said.unit) || isBesides(step.text, said)) return [];
+    if (isOnlyThen(recipe.steps, s, said.from)) return [];
+    // “100 g sugar, plus extra for the topping”: how much extra the list leaves open.
+    if (lines.some((i) => /\b(?:extra|more)\b/i.test(recipe.formula[i]!.note))) return [];
     const own = lines.filter((i) => recipe.formula[i]!.amount !== null);
     if (plentyOf(said, recipe)) return [];
     if (own.length === 0 || own.some((i) => told.has(i) || loose.includes(recipe.formula[i]!.unit)))
@@ -161,7 +163,7 @@ export function methodSaysTheSameAmounts(recipe: Draft): Contradiction[] {
 }
 
 /** “oil for deep frying”: beside a line without an amount any amount of it can be meant. */
-const plentyOf = (said: AmountSaid, { formula }: Draft): boolean =>
+const plentyOf = (said: AmountSaid, { formula }: RecipeDraft): boolean =>
   formula.some(({ amount, item }) => amount === null && item?.family === said.item.family);
 
 /** Lines of the formula that the amount of a sentence is of. */
@@ -174,7 +176,7 @@ function fits(
   said: AmountSaid,
   own: readonly number[],
   others: readonly AmountSaid[],
-  recipe: Draft,
+  recipe: RecipeDraft,
   step: RecipeStep,
 ): boolean {
   const grams = (one: Said, line: FormulaLine) =>
@@ -214,7 +216,7 @@ function fits(
 }
 
 /** An amount of a line in the unit another is said in. */
-function sizeIn(main: Said, said: Said, line: FormulaLine, { cup }: Draft): number {
+function sizeIn(main: Said, said: Said, line: FormulaLine, { cup }: RecipeDraft): number {
   if (main.unit === said.unit) return main.amountHigh ?? main.amount;
   const [a, one] = [
     massOf(main, line.item, cup),
@@ -226,7 +228,7 @@ function sizeIn(main: Said, said: Said, line: FormulaLine, { cup }: Draft): numb
 }
 
 /** More fat than flour, more salt than a twentieth: of two amounts the other is likelier. */
-function shareIsOdd(i: number, mass: Mass | null, { formula }: Draft): boolean {
+function shareIsOdd(i: number, mass: Mass | null, { formula }: RecipeDraft): boolean {
   const item = formula[i]!.item;
   const flour = formula.reduce(
     (sum, line) => sum + (/flour/.test(line.item?.id ?? '') ? (line.mass?.usual ?? 0) : 0),

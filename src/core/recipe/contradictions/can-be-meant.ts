@@ -1,16 +1,44 @@
 import { isNeutral, kindsOf } from '../../ingredients';
 import { comparable, formWords, tokensOf } from '../called';
 import { kindsSaid } from '../collectives';
+import type { Language } from '../item-named';
+import { beginsAsStep, sentencesOf } from '../sentences';
 import type { FormulaLine, RecipeStep } from '../recipe';
 
 const isOneOf = ({ item }: FormulaLine, kind: RegExp): boolean =>
-  item === undefined || [item.id, item.family, ...kindsOf(item)].some((one) => kind.test(one));
+  item === undefined || [item.id, item.family, item.shelf, ...kindsOf(item)].some((one) => kind.test(one));
 
 /** “mix the first four”, “the dry stuff”: lines are taken that no word names, and nobody can tell which. */
 export const takesUnnamed = ({ text }: RecipeStep): boolean =>
   /\b(?:the )?(?:first|next|last|other|remaining) (?:two|three|four|five|six|seven|eight|\d)\b(?! (?:min|hour|time|sec|piece|day|turn))|\b(?:dry|wet|rest of the) (?:stuff|things|bits|goods|lot)\b|\b(?:mix|whisk|sift|combine) (?:the )?(?:dry|wet)(?:,|\.|$)/i.test(
     text,
   );
+
+/** “Split? Start again with a yolk …”, “If it is dry, add a spoonful of water”: what is done only then is no part of the method. */
+export const isOnlyThen = (steps: readonly RecipeStep[], s: number, from: number): boolean => {
+  const before = steps[s]!.text.slice(0, from);
+  return (
+    before.includes('?') ||
+    /\?\s*$/.test(steps[s - 1]?.text ?? '') ||
+    /(?:^|[.;:!]\s*)(?:but |and )?(?:if|should|in case|when it)\b[^.;!]*$/i.test(before)
+  );
+};
+
+/** The share of sentences that begin as instructions do, below which a method is notes: “Acid in. Lid, 10 min.” */
+const leastInstructions = 0.75;
+
+/** Whether a method is written as notes are, for those who know what they mean: what it does not name it may take all the same. */
+export function isInNotes(steps: readonly RecipeStep[], language: Language): boolean {
+  // “20 min at 180 °C.” names nothing, whoever writes it.
+  const sentences = steps
+    .flatMap(({ text }) => sentencesOf(text))
+    .filter(({ text }) => !/^\d/.test(text) && /\p{L} \p{L}/u.test(text));
+  const told = sentences.filter(
+    ({ text }) =>
+      beginsAsStep(text, language) || /^(?:\p{L}+ ){1,8}(?:is|are|will|should|it|them)\b/iu.test(text),
+  );
+  return told.length < leastInstructions * sentences.length;
+}
 
 /** “the breads” of flatbreads, “the berries” of strawberries, “marg”: the end of a word is the thing, or its head. */
 const isSame = (own: string, said: string) =>

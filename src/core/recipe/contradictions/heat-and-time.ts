@@ -1,8 +1,6 @@
 import { formatNumber } from '../../format';
-import type { Answer, Contradiction, Recipe, RecipeStep } from '../recipe';
+import type { Answer, Contradiction, RecipeDraft, RecipeStep } from '../recipe';
 import type { TemperatureSaid } from '../temperatures';
-
-type Draft = Omit<Recipe, 'contradictions'>;
 
 /** How far two scales may differ before they say different things, °C: oven settings are rounded, sugar is not. */
 const ovenC = 12.5;
@@ -17,7 +15,7 @@ const shown = ({ celsius, as, words }: TemperatureSaid) =>
       : `${words.replace(/[()]/g, '')} (${formatNumber(Math.round(celsius))} °C)`;
 
 /** “200 °C / 350 °F / gas 6”: scales that stand together and do not agree. */
-export function scalesAgree({ steps }: Draft): Contradiction[] {
+export function scalesAgree({ steps }: RecipeDraft): Contradiction[] {
   return steps.flatMap((step, s) => {
     for (const group of together(step)) {
       const odd = oddOnes(
@@ -98,7 +96,7 @@ const turned = /\b(?:turn|reduce|lower|increase|raise|drop|down|up to|then at|sw
 const baking = /\b(?:bake|roast|cook|oven)\b/i;
 
 /** The oven is heated to one temperature and the baking is at another, and nobody turns it. */
-export function ovenIsWhatItWasHeatedTo({ steps }: Draft): Contradiction[] {
+export function ovenIsWhatItWasHeatedTo({ steps }: RecipeDraft): Contradiction[] {
   const heated = steps.findIndex(
     (step) =>
       /\b(?:pre-?heat|heat)\b[^.]*\boven\b|\boven\b[^.]*\b(?:to|on at)\b/i.test(step.text) &&
@@ -142,7 +140,7 @@ const minutesWords = (minutes: number) =>
   minutes >= 120 && minutes % 60 === 0 ? `${formatNumber(minutes / 60)} h` : `${formatNumber(minutes)} min`;
 
 /** One step’s time said twice: “2 hours (90 minutes)”. */
-export function stepsSayOneTime({ steps }: Draft): Contradiction[] {
+export function stepsSayOneTime({ steps }: RecipeDraft): Contradiction[] {
   return steps.flatMap((step, s) =>
     step.times.flatMap((said, i) => {
       const before = step.times[i - 1];
@@ -170,7 +168,7 @@ export function stepsSayOneTime({ steps }: Draft): Contradiction[] {
 const cooking = /\b(?:bake|baking|roast|simmer|boil|cook|fry|grill|poach|steam|stew|braise)\b/i;
 
 /** A head that says less time than one step takes: “Cook: 20 minutes” over “simmer for 45 minutes”. */
-export function stepsFitTheTimesTold({ steps, told }: Draft): Contradiction[] {
+export function stepsFitTheTimesTold({ steps, told }: RecipeDraft): Contradiction[] {
   return told.flatMap(({ what, minutes, line }) => {
     const own = steps
       .map((step, s) => ({ step, s }))
@@ -202,7 +200,7 @@ export function stepsFitTheTimesTold({ steps, told }: Draft): Contradiction[] {
 }
 
 /** A look that comes after the end, and a wait that is said to be another: “when the 30 minutes are up”. */
-export function laterWordsAgree({ steps }: Draft): Contradiction[] {
+export function laterWordsAgree({ steps }: RecipeDraft): Contradiction[] {
   return steps.flatMap((step, s) => {
     const up =
       /\b(?:when|once|after) (?:the|these|those|its) (\d{1,3}) (minutes?|mins?|hours?|hrs?)(?: are up| is up| are over| have passed|,)/i.exec(

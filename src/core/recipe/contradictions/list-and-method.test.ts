@@ -33,6 +33,10 @@ describe('listed and never used', () => {
     ['fried in what there is', '10 ml sunflower oil', 'Fry until golden.'],
     ['the rest of the list', '30 g walnuts', 'Add the other two and mix.'],
     ['dry things', '30 g walnuts', 'Stir in the dry stuff.'],
+    ['a word nobody knows', '30 g walnuts', 'Stir in the extras.'],
+    ['a name nobody knows', '30 g gubbins', 'Bake for 12 min.'],
+    ['notes', '30 g walnuts', 'Well apart on the tray. Gas 4. Golden and firm. Cold before they are boxed.'],
+    ['any of the shelf', '30 g beansprouts', 'Stir-fry the vegetables.'],
   ])('%s: silent', (_, line, method) => {
     expect(unused(line, method)).toEqual([]);
   });
@@ -85,6 +89,11 @@ describe('goes in, not listed', () => {
     'Beat to the consistency of cream.',
     'Bake until the honey smell has gone.',
     'It makes a fine mustard.',
+    'Enough for four with a pot of mustard.',
+    'If it is dry, add a spoonful of milk.',
+    'Too thick? Stir in a little milk.',
+    'Press hard through a cloth. Heat the milk.',
+    'Scrunch the mustard.',
   ])('%s: nothing goes in', (last) => {
     expect(unlisted(last)).toEqual([]);
   });
@@ -100,5 +109,12 @@ describe('goes in, not listed', () => {
   it('what the title or the list names in other words is there', () => {
     expect(unlisted('Stir in the mustard.', 'Mustard buns')).toEqual([]);
     expect(saidOf(`${dough}\n1 lemon`, `${mix}\nAdd the lemon wedges.`)).toEqual([]);
+    // A line that was not understood names it.
+    expect(
+      saidOf(
+        `The same weight of butter and mustard as of all the other things, weighed in their shells\n${dough}`,
+        `${mix}\nStir in the mustard.`,
+      ),
+    ).toEqual([]);
   });
 });

@@ -1,12 +1,11 @@
 import { isNeutral, stemOf, stemsOf } from '../../ingredients';
-import { canBeMeant, saidIn, takesUnnamed, workedUnnamed } from './can-be-meant';
-import type { Contradiction, Recipe } from '../recipe';
+import { hasStrangers } from './strangers';
+import { canBeMeant, isInNotes, isOnlyThen, saidIn, takesUnnamed, workedUnnamed } from './can-be-meant';
+import type { Contradiction, Recipe, RecipeDraft } from '../recipe';
 import { comparable } from '../called';
 import { isCollective } from '../collectives';
-import { hasVerb } from '../sentences';
-import { unitAt } from '../units';
 
-type Draft = Omit<Recipe, 'contradictions'>;
+import { unitAt } from '../units';
 
 /** Things one makes, or words that are verbs and ways: named in a method they are nothing that was forgotten. */
 const made = new Set(
@@ -65,8 +64,9 @@ function isPutIn(text: string, from: number, mentioned: Recipe['steps'][number][
     const word = match[0];
     const at = start + match.index;
     if (named.some((place) => place.from <= at && at < place.to) && at !== start) continue;
-    if (/^with$/i.test(word) || (hasVerb(word) && !tellsOf.test(word) && !putsNothingIn.test(word)))
-      return true;
+    if (putsIn.test(word)) return true;
+    // “With 400 g of pasta”: by nothing that is done.
+    if (/^with$/i.test(word)) return words.some(([other]) => putsIn.test(other));
     if (/^\d/.test(word) || /^in$|^into$/i.test(word)) continue;
     if (leadsAway.test(word) || !(isNeutral(comparable(word)) || unitAt(word) !== null)) return false;
   }
@@ -99,29 +99,32 @@ const partOfThings = new Set(
 const shapes =
   /\b(?:pipe|roll|shape|form|drop|make|cut|mould|spoon|scoop|divide|stamp)\b[^.;]{0,30}\b(?:\d{1,3}|two|three|four|five|six|eight|ten|twelve|twenty)(?: \p{L}+)?\s*$/iu;
 
-/** What is done to what there is: nothing goes in by it. */
-const putsNothingIn =
-  /^(?:weigh|measure|check|test|taste|count|watch|keep|store|save|label|discard|remove|lift|take|drain|strain|press|squeeze|skim|wash|clean|wipe|rinse|rest|leave|let|cool|turn|freeze|serve)$/i;
-
-/** What is told of, and not to be done. */
-const tellsOf = /^(?:gives?|makes?|leaves?|yields?|keeps?|runs?|enjoy|serves?)$/i;
+/** By these something goes in that was not there before; of any other verb nobody can tell. */
+const putsIn =
+  /^(?:add|stir|mix|fold|beat|whisk|whip|whizz|blitz|pour|put|tip|sift|sieve|sprinkle|scatter|drizzle|trickle|rub|cream|combine|blend|melt|dissolve|drop|toss|throw|crumble|grate|crack|break|work|knead|incorporate|top|spread|brush|dust|coat|fry|sauté|saute|soften|sweat|toast|bloom|soak|chop|dice|mash|heat|warm|boil|simmer|cook|infuse|steep|marinate|fill|stuff|spoon|swirl|layer|arrange|lay|place|bring|grease|rinse|use|include|gather)$/i;
+/** After these what is there is called by other names: curds, whey, milk of beans, juice. */
+const makesAnother = /\b(?:squeez\w+|strain\w*|press\w*|churn\w*|separat\w+|render\w*|drain\w*)\b/i;
+const worksOnWhatIsThere =
+  /\b(?:heat|warm|boil|simmer|cook|bring|use|gather|place|lay|spoon)\b[^.;:]*\bthe\s*$/i;
 /** A noun right behind makes it another thing: “tea towel”, “pepper mill”, “seeds of the pod”. */
 const madeAnother =
   /^(?: of\b| (?!(?:and|or|in|into|on|onto|over|with|to|until|till|for|at|then|the|a|an|is|are|it|them|well|together|all|from|by|as|if|while|but|plus|again|through|off|up|down|around|evenly|just|when|off|away|back|each|per|first|last|next|too|so|that|which|will|should|can|may|not|before|after|once|one|two|three|half)\b)\p{Ll}+(?<!ly)(?<!ing)(?<!ed)\b)/u;
 
 /** A line that no step takes up. */
-export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[] {
+export function linesAreUsed({ formula, steps, listed, language }: RecipeDraft): Contradiction[] {
   if (!listed || steps.length === 0) return [];
   const used = new Set(steps.flatMap((step) => step.uses));
   const loosely = new Set(steps.flatMap((step) => step.mentioned.loosely));
   // Where most are not found, the method was not understood, and nothing can be said of what it lacks.
   if (used.size * 2 < formula.length) return [];
-  if (steps.some(takesUnnamed)) return [];
+  if (steps.some(takesUnnamed) || isInNotes(steps, language) || hasStrangers(steps)) return [];
   const all = steps.map((step) => step.text).join(' ');
   const unnamed = workedUnnamed(formula, steps);
   const said = saidIn(steps);
   return formula.flatMap((line, i) => {
     if (
+      // A name that nobody knows may be no thing at all, or one the method calls by another.
+      line.item === undefined ||
       used.has(i) ||
       loosely.has(i) ||
       unnamed.includes(i) ||
@@ -150,17 +153,23 @@ export function linesAreUsed({ formula, steps, listed }: Draft): Contradiction[]
 }
 
 /** Something a step takes up that is on no line. */
-export function usesAreListed({ title, steps, listed, formula }: Draft): Contradiction[] {
+export function usesAreListed({ title, steps, listed, formula, aside }: RecipeDraft): Contradiction[] {
   if (!listed) return [];
   const named = new Set(stemsOf(title));
-  const known = new Set(
-    formula.flatMap(({ note, name, text, section }) => stemsOf(`${note} ${name} ${text} ${section}`)),
-  );
+  // What stands anywhere but in the method is no news in it.
+  const known = new Set([
+    ...stemsOf(aside),
+    ...formula.flatMap(({ note, name, text, section }) => stemsOf(`${note} ${name} ${text} ${section}`)),
+  ]);
   const told = new Set<string>();
   const all = steps.map((step) => step.text).join(' ');
-  return steps.flatMap((step) =>
+  const another = steps.findIndex((step) => makesAnother.test(step.text));
+  return steps.flatMap((step, s) =>
     step.mentioned.others.flatMap(({ item, words, from }) => {
       const before = step.text.slice(0, from);
+      // “Squeeze it through a cloth. Heat the milk.”
+      if (another >= 0 && s >= another && worksOnWhatIsThere.test(before)) return [];
+      if (isOnlyThen(steps, s, from)) return [];
       const stems = stemsOf(words);
       const head = stems.at(-1)!;
       if (never.has(item.id) || told.has(item.family) || made.has(head)) return [];

@@ -1,8 +1,6 @@
 import { formatNumber } from '../../format';
 import { massOf } from '../mass';
-import type { Contradiction, Recipe } from '../recipe';
-
-type Draft = Omit<Recipe, 'contradictions'>;
+import type { Contradiction, RecipeDraft } from '../recipe';
 
 const things =
   'balls?|rounds?|pieces?|buns?|rolls?|squares?|biscuits?|cookies|scones?|portions?|strips?|fingers?|rings?|bars?|cakes?|muffins?|cases?|koftas?|patties|glasses|ramekins?|moulds?|bowls?|triangles?|wedges?|circles?|discs?|sticks?|plaits?|loaves|slices?|tartlets?|tarts?|meringues?|mounds?|heaps?|burgers?|cups?|bites?|pots?|dumplings?|shapes?|lengths?|logs?|parcels?|rectangles?|cubes?|kugeln|stücke|teile|brötchen|boules|parts|bolas|porciones|palline|pezzi|porzioni|bola|bagian';
@@ -49,7 +47,11 @@ const aside = /glaze|icing|topping|serve|filling|decorat|dust|sauce|syrup|dip/i;
  * What can be meant by the batch that a step divides, g: all of the list, what went in so far, what the step names, each
  * part of the list by itself. Empty where a mass is missing.
  */
-function batchesG({ formula, steps, cup }: Draft, found: readonly Contradiction[], at: number): number[] {
+function batchesG(
+  { formula, steps, cup }: RecipeDraft,
+  found: readonly Contradiction[],
+  at: number,
+): number[] {
   const settled = new Map(
     found.flatMap(({ answers: [first] }) =>
       first?.does === 'amount' ? [[first.formula, first] as const] : [],
@@ -81,7 +83,7 @@ function batchesG({ formula, steps, cup }: Draft, found: readonly Contradiction[
 }
 
 /** “12 rings of 55 g” of a dough of 500 g. */
-export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]): Contradiction[] {
+export function piecesAreTheBatch(recipe: RecipeDraft, found: readonly Contradiction[]): Contradiction[] {
   return recipe.steps.flatMap((step, s) =>
     [...step.text.matchAll(eachMass)].slice(0, 1).flatMap((match) => {
       const count = valueOf(match[1] ?? match[3] ?? match[5]!);
@@ -120,7 +122,7 @@ export function piecesAreTheBatch(recipe: Draft, found: readonly Contradiction[]
 }
 
 /** “Makes 12”, and then ten are shaped; “serves 4”, and then there are six glasses. */
-export function countsAgree({ steps, yields, title }: Draft): Contradiction[] {
+export function countsAgree({ steps, yields, title }: RecipeDraft): Contradiction[] {
   const makes = yields.find((one) => one.kind === 'makes');
   const serves = yields.find((one) => one.kind === 'serves');
   const all = steps.map((step) => step.text).join(' ');
