@@ -17,7 +17,11 @@ export function nameIn(text: string, line: IngredientLine): void {
     else if (inner.trim() !== '') brackets.push(inner.trim());
     return ' ';
   });
-  rest = rest.replaceAll(/\s+/g, ' ').replaceAll(' ,', ',').trim();
+  rest = rest
+    .replaceAll(/\s+/g, ' ')
+    .replaceAll(' ,', ',')
+    .replace(/,? (?:in all|in total|altogether)$/i, '')
+    .trim();
   for (let sized = sizeWords.exec(rest); sized; sized = sizeWords.exec(rest)) {
     line.size = `${line.size} ${sized[0]}`.trim().toLowerCase();
     rest = rest.slice(sized[0].length);

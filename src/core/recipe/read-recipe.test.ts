@@ -15,6 +15,21 @@ function scored(file: string): Score {
   return score;
 }
 
+describe('a list of tools', () => {
+  it('in one line ends no method', () => {
+    const r = readRecipe(
+      'Soup\n\nYou need (for 2)\n1 onion\n75 g red lentils\n\nEquipment: pan, knife\n\n1. Peel the onion.\n2. Add the lentils.',
+    );
+    expect(r.formula.map(({ name }) => name)).toEqual(['onion', 'red lentils']);
+    expect(r.steps.map(({ text }) => text)).toEqual(['Peel the onion.', 'Add the lentils.']);
+    expect(r.notUnderstood).toEqual([7]);
+    const under = readRecipe(
+      'Soup\n\n1 onion\n75 g red lentils\n\nEquipment\npan, knife\n\n1. Peel the onion.\n2. Add the lentils.',
+    );
+    expect(under.steps).toHaveLength(2);
+  });
+});
+
 describe('a verb nobody has listed', () => {
   const steps = (last: string, numbered: boolean) =>
     readRecipe(

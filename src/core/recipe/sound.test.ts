@@ -26,9 +26,9 @@ describe('recipes in which nothing contradicts itself', () => {
     // Each is read once more for every line it has.
     const some = sampled(sound, 60);
     const shares = [tooMuch(some), forgotten(some)].map(({ seen, planted }) => seen / planted);
-    // Measured over all: 46 and 50 %; a method that takes “everything”, that speaks of what nobody knows, or notes in place of
+    // Measured over all: 51 and 50 %; a method that takes “everything”, that speaks of what nobody knows, or notes in place of
     // sentences, tell nobody.
-    const least = wholeSuite ? [0.44, 0.48] : [0.35, 0.38];
+    const least = wholeSuite ? [0.49, 0.48] : [0.35, 0.38];
     shares.forEach((share, i) => expect(share).toBeGreaterThan(least[i]!));
   });
 });

@@ -23,6 +23,15 @@ describe('a line that says its amount twice', () => {
     expect(saidOf(`${line}\n10 g salt`, mixAll)).toEqual(wanted);
   });
 
+  it('of another thing with the same last word is no other amount', () => {
+    expect(
+      saidOf(
+        '450 g sugar\n900 ml water in all\n1 tsp rose water',
+        'Boil the sugar with 300 ml of the water. Add the rose water and the rest of the water.',
+      ),
+    ).toEqual([]);
+  });
+
   it('extra, and what is done only if it went wrong, is no other amount', () => {
     const list = '100 g caster sugar, plus extra for the topping\n3 egg yolks\n200 g butter';
     const method = 'Whisk the yolks with the sugar. Beat in the butter.';

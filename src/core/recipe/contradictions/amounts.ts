@@ -189,6 +189,13 @@ function fits(
     return true;
   if (lines.some(({ item }) => item !== undefined && item.id !== said.item.id && said.unit === 'each'))
     return true;
+  // “300 ml of the water” beside rose water: another thing.
+  if (
+    !lines.some(
+      ({ item }) => item !== undefined && (item.id === said.item.id || item.family === said.item.family),
+    )
+  )
+    return true;
   const comparable = lines
     .map((line) => ({ line, main: mainOf(line)! }))
     .filter(

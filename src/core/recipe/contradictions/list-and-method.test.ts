@@ -109,6 +109,7 @@ describe('goes in, not listed', () => {
   it('what the title or the list names in other words is there', () => {
     expect(unlisted('Stir in the mustard.', 'Mustard buns')).toEqual([]);
     expect(saidOf(`${dough}\n1 lemon`, `${mix}\nAdd the lemon wedges.`)).toEqual([]);
+    expect(saidOf(`${dough}\n200 g redcurrants`, `${mix}\nStir in the currants.`)).toEqual([]);
     // A line that was not understood names it.
     expect(
       saidOf(

@@ -175,6 +175,8 @@ export function usesAreListed({ title, steps, listed, formula, aside }: RecipeDr
       if (never.has(item.id) || told.has(item.family) || made.has(head)) return [];
       if (stems.every((stem) => named.has(stem) || known.has(stem))) return [];
       // “nut butter” of almond butter; part of a thing that is listed; a shape.
+      // “the currants” of redcurrants and blackcurrants
+      if (head.length >= 4 && [...known].some((one) => one.endsWith(head))) return [];
       if (known.has(head) || (stems.length === 1 && partOfThings.has(head)) || shapes.test(before)) return [];
       const starts = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously)\s+)$/i.test(before);
       const after = step.text.slice(from + words.length);

@@ -18,6 +18,8 @@ const familiar = new Set(
   burger meatball patty kebab wrap omelette crepe waffle dumpling noodle tortilla flatbread cracker cookie brownie tray
   skin flesh shell stalk root trimming stone pod peel fat bone leaf stem core seed rind fruit veg vegetable herb spice fish meat nut
   running following cooker litre ring container trail part long mug shine name cavity basin lining row wax neck waist corner
+  clock rim chiller tomorrow sun box sink tile tube beam grain crystal pip beaker line float swirl fingertip chunk hook yield liking
+  behind highest foot wrist window shade eye nose ear door wall garden shop
   wooden one two three four`
     .trim()
     .split(/\s+/)
@@ -26,7 +28,7 @@ const familiar = new Set(
 
 /** Where the name of a thing ends. */
 const ends =
-  /^(?:of|in|into|on|onto|with|and|or|to|from|for|at|until|till|is|are|was|were|has|have|had|over|under|by|as|but|then|so|that|which|when|while|if|it|them|they|you|will|should|can|may|must|through|around|between|before|after|off|out|up|down|back|again|together|well|apart|aside|side|gently|very|not|a|an|the|becomes?|looks?|looked|starts?|begins?|comes?|turns?|goes|go|reaches|feels?|springs?|holds?|leaves|sets?|rises?|thickens?|melts?|dissolves?|boils?|browns?)$/iu;
+  /^(?:of|in|into|on|onto|with|and|or|to|from|for|at|until|till|is|are|was|were|has|have|had|over|under|by|as|but|then|so|that|which|when|while|if|it|them|they|you|will|should|can|may|must|through|around|between|before|after|off|out|up|down|back|again|together|well|apart|aside|side|gently|very|not|a|an|the|becomes?|looks?|looked|starts?|begins?|comes?|turns?|goes|go|reaches|feels?|springs?|holds?|leaves|sets?|rises?|thickens?|melts?|dissolves?|boils?|browns?|add|stir|beat|just|did|says|reads|keeps?|intact|twice|softens?|only|too|alone|hard|like|daily|every|each|ajar|opened|stands?|just|now|more|less|also)$/iu;
 
 /**
  * Whether a method speaks of something by a word that nobody knows: “stir in the extras”, “drop in the kernels”. It may be any
