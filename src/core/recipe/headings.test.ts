@@ -20,6 +20,8 @@ describe('headings', () => {
     ['Preparación', ['method', '', '']],
     ['Steps to success', null],
     ['Day 2', ['section', 'day 2', '']],
+    ['Days 2 to 5: 50 g flour', ['section', 'days 2 to 5', '50 g flour']],
+    ['strong flour, plain flour: 100 g of each', null],
     ['Stage 1:', ['section', 'stage 1', '']],
     ['A - classic', ['section', 'a', '']],
     ['Reagents (per pair)', ['ingredients', '', '']],

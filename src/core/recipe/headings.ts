@@ -42,7 +42,10 @@ export function headingOf(line: string): Heading | null {
       text,
     );
   if (stage) return { kind: 'section', name: (stage[1] ?? stage[2])!.toLowerCase(), rest: '' };
-  const colon = /^([^:.\d]{3,40}):\s*(.*)$/.exec(text);
+  const colon =
+    /^([^:.\d]{3,40}):\s*(.*)$/.exec(text) ??
+    // “Days 2 to 5: 50 g flour, 50 g water”
+    /^((?:[Dd]ays?|[Ss]tages?|[Pp]arts?|[Pp]hases?) \d{1,2}(?: ?(?:to|-|and) ?\d{1,2})?):\s*(.+)$/.exec(text);
   // “Sugar: 140 g”, “Starter: 200 ml from the last batch”: what stands before the colon is the thing.
   if (colon && amountOfNothing(colon[2]!)) return null;
   if (colon && colon[1]!.split(' ').length <= 6)
@@ -59,7 +62,8 @@ function amountOfNothing(text: string): boolean {
   const rest = text.slice(quantity.length);
   const unit = unitAt(rest);
   return (
-    unit !== null && /^\s*(?:$|[,(]|(?:from|in|at|of (?:it|the|which))\b)/i.test(rest.slice(unit.length))
+    unit !== null &&
+    /^\s*(?:$|[,(]|(?:from|in|at|each|of (?:it|the|which|each))\b)/i.test(rest.slice(unit.length))
   );
 }
 

@@ -20,6 +20,9 @@ const noAmount = { unit: 'to-taste' as const };
 describe('one line of a list', () => {
   it.each<[string, Partial<IngredientLine> | null]>([
     ['- 250 g plain flour', { name: 'plain flour', amount: 250, unit: 'g' }],
+    ['each day 50 g rye flour', { name: 'rye flour', amount: 50, unit: 'g', note: 'each day' }],
+    ['300 g water at 30 °C', { name: 'water', amount: 300, unit: 'g', note: 'at 30 °C' }],
+    ['10 cm ginger', { name: 'ginger', amount: 1, note: '10 cm' }],
     ['Group 2: 4 g salt', { name: 'salt', amount: 4, unit: 'g', note: 'group 2' }],
     [
       '300 ml pork or chicken stock',

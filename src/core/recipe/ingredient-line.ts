@@ -78,12 +78,12 @@ function beforeBracket(text: string, line: IngredientLine): string | null {
 /** “dressing: 4 tbsp olive oil”: what it is for. */
 const inFront =
   /^\p{L}[\p{L} ]{2,30}: ?(?=\d[\d.,/ ]{0,6} ?\p{L}{1,12} (?!(?:from|at|off)\b|in the\b)\p{L}{3})/u;
-/** “Group 2: 4 g salt”: whose it is. */
+/** “Group 2: 4 g salt”, “each day 50 g flour”: whose it is, and when. */
 const ofGroup =
-  /^(?:group|bench|team|sample|batch|dough|station|pair|test|variant) ?[\dA-H]{1,2} ?[:-] ?(?=\d)/i;
+  /^(?:group|bench|team|sample|batch|dough|station|pair|test|variant) ?[\dA-H]{1,2} ?[:-] ?(?=\d)|^(?:each|every) day:? (?=\d)/i;
 /** “a 2 cm piece of ginger”. */
 const pieceOf =
-  /^(?:an? |one |1 )?(?:about )?[\d/., ]*\d(?:-| )?(?:cm|mm|inch(?:es)?|in|")[- ]?(?:piece|knob|length|chunk|stick|lump|thumb)s?(?: of)?\s+(?=\p{L})/iu;
+  /^(?:an? |one |1 )?(?:about )?[\d/., ]*\d(?:-| )?(?:cm|mm|inch(?:es)?|in|")[- ]?(?:(?:piece|knob|length|chunk|stick|lump|thumb)s?(?: of)?|of|)\s+(?=\p{L})/iu;
 /** “a little oil”, “some flour”, “etwas Salz”: no amount. */
 const vague =
   /^(?:an? |ein |un |une )?(?:little|bit|few|some|plenty|touch|(?:good |generous )?(?:amount|scattering|sprinkling|dusting|grating|grinding|twist|coating)|lots|etwas|wenig|bisschen|peu|poco|po'|sedikit)(?: (?:of|de|d'|di))?\s+(?:(?:pinches|handfuls|drops|cloves|slices|sprigs|leaves|pieces|dashes)(?: of)?\s+)?(?=\p{L})/iu;

@@ -33,6 +33,11 @@ export function nameIn(text: string, line: IngredientLine): void {
       .join(', ');
     rest = rest.slice(grown[0].length);
   }
+  // “water at 30 °C”
+  rest = rest.replace(/,? at (?:about )?\d[\d.-]* ?°[CF]$/i, (found) => {
+    brackets.push(found.replace(/^,? /, ''));
+    return '';
+  });
   rest = alternativesIn(rest, line);
   const [head, ...tails] = rest.split(/,(?!\d)|;| - | ~ ?(?=\d)/).map((part) => part.trim());
   const states: string[] = line.state === '' ? [] : [line.state];

@@ -50,6 +50,9 @@ export function apart(text: string): string[] {
   const each = /^(.{1,20}?)\s*\beach(?: of)?:? (\p{L}[\p{L} ,-]+)$/iu.exec(text);
   const amount = each && (quantityAt(each[1]!) || /^(?:handful|pinch|bunch)$/i.test(each[1]!));
   const names = each?.[2]!.split(/, (?:and )?| and /) ?? [];
+  // “strong flour, plain flour: 100 g of each”
+  const ofEach = /^([^:\d]+): (\d[\d.,/ ]* ?\p{L}{1,12}) (?:of )?each$/iu.exec(text);
+  if (ofEach) return ofEach[1]!.split(/, (?:and )?| and /).map((name) => `${ofEach[2]!} ${name}`);
   if (amount && names.length > 1) return names.map((name) => `${each[1]!} ${name}`);
   // “oil and salt”, “yoghurt and lemon wedges, to serve”
   const two = /^(\p{L}+(?: \p{L}+)?) and (\p{L}+(?: \p{L}+)?)(,? (?:to|for) [\p{L} ]+)?$/iu.exec(text);
