@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sampled, wholeSuite } from '../random/testing/sampled';
+import { sampled } from '../random/testing/sampled';
 import { isImpossible, solve, type Problem } from '.';
 import { optimumOf } from './testing/optimum';
 import { randomProblem } from './testing/random-problem';
@@ -16,6 +16,9 @@ const sizeOf = (seed: number) => ({
 /** Beyond this nothing of these small lessons lies. */
 const horizon = 60;
 
+/** Of these lessons some tasks cannot be done: which are named is looked at in every sample. */
+const impossibleOnes = [2, 7, 14, 64];
+
 /** Some tasks of a problem, with what binds and limits them among themselves. */
 const only = (problem: Problem, tasks: readonly number[]): Problem => ({
   ...problem,
@@ -29,10 +32,11 @@ const only = (problem: Problem, tasks: readonly number[]): Problem => ({
 
 describe('against the optimum of a mixed-integer program (HiGHS)', () => {
   it('small lessons with lags, ovens and hands: mean gap at most 0.5 %, none above 3 %; none impossible that can be', async () => {
-    const seeds = sampled(
+    const drawn = sampled(
       Array.from({ length: 74 }, (_, i) => i + 1),
-      22,
+      20,
     );
+    const seeds = [...new Set([...drawn, ...impossibleOnes])];
     const gaps: number[] = [];
     let impossible = 0;
     for (const seed of seeds) {
@@ -54,7 +58,7 @@ describe('against the optimum of a mixed-integer program (HiGHS)', () => {
       `timetables against the optimum: ${gaps.length} lessons, mean gap ${(100 * mean).toFixed(2)} %, worst ${(100 * Math.max(...gaps)).toFixed(1)} %, ${impossible} impossible\n`,
     );
     expect(gaps.length).toBeGreaterThanOrEqual(seeds.length - 9);
-    expect(impossible).toBeGreaterThanOrEqual(wholeSuite ? 3 : 1);
+    expect(impossible).toBeGreaterThanOrEqual(3);
     expect(Math.min(...gaps)).toBe(0);
     expect(mean).toBeLessThanOrEqual(0.005);
     expect(Math.max(...gaps)).toBeLessThanOrEqual(0.03);
