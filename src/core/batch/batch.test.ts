@@ -26,6 +26,15 @@ describe('the formula as syrup', () => {
 });
 
 describe('grams of an ingredient', () => {
+  it('a solution is not what is dissolved in it: by volume nobody can tell, and none of it is sugar of the syrup', () => {
+    const line = (name: string, unit: 'ml' | 'g') => newIngredient({ id: 'x', name, amount: 20, unit });
+    expect(ingredientGrams(line('Sucrose solution 10 %', 'ml'))).toBeNull();
+    expect(ingredientGrams(line('Sucrose solution 10 %', 'g'))).toBe(20);
+    expect(ingredientGrams(line('Sucrose', 'ml'))).toBeGreaterThan(10);
+    const of = (name: string) => syrupOfFormula([...examplePlan.formula, line(name, 'g')], 96)!.solidsG;
+    expect([of('Sucrose solution 10 %'), of('Sucrose')]).toEqual([132.8, 152.8]);
+  });
+
   it('are those the shelf says: a tablespoon of caster sugar, a teaspoon of cocoa', () => {
     for (const [name, unit, millilitres] of [
       ['Caster sugar', 'tbsp', 15],

@@ -13,7 +13,10 @@ export function formulaLine(part: Part, language: Language, cup: CupKind): Formu
   const read = readIngredientLine(part.text);
   if (!read) return [];
   // “zest and juice of a lemon”: most of the fruit.
-  const item = itemNamed(read.name.replace(bothOf, ''), language);
+  // “sucrose solution 10 %” is not sucrose.
+  const item = /\bsolutions?\b/i.test(read.name)
+    ? undefined
+    : itemNamed(read.name.replace(bothOf, ''), language);
   const doubts = item ? read.doubts : [...read.doubts, 'not in the ingredients table'];
   return [
     {
