@@ -1,4 +1,4 @@
-import { amountInGrams, timesLevel } from '../formula';
+import { amountInGrams, isSolution, timesLevel } from '../formula';
 import type { IngredientItem } from '../ingredients';
 import type { Ingredient } from '../practical';
 import { smallPanJPerK, type SyrupBatch } from '../sugar';
@@ -9,12 +9,9 @@ export type ItemFacts = Pick<IngredientItem, 'density' | 'pieceG' | 'syrupShare'
 /** Finds what is known of an ingredient, in the whole table or in what was taken out of it. */
 export type ItemOf = (ingredient: Pick<Ingredient, 'item' | 'name'>) => ItemFacts | undefined;
 
-/** “Sucrose solution 10 %” is not sucrose: what it weighs and how much is in it no table says. */
-const isSolution = ({ name }: Pick<Ingredient, 'name'>) => /\bsolutions?\b/i.test(name);
-
 /** Mass of an ingredient in grams, as far as its density or its piece is known; else null. */
 export function gramsBy(itemOf: ItemOf, ingredient: Ingredient): number | null {
-  const item = isSolution(ingredient) ? undefined : itemOf(ingredient);
+  const item = isSolution(ingredient.name) ? undefined : itemOf(ingredient);
   const { amount, unit, fill } = ingredient;
   const packed = fill === 'packed' && unit !== 'ml' && unit !== 'l';
   const density = packed ? item?.density?.high : item?.density?.gPerMl;
@@ -35,7 +32,7 @@ export function syrupBy(
   for (const ingredient of formula) {
     const item = itemOf(ingredient);
     const grams = gramsBy(itemOf, ingredient);
-    if (!item || grams === null || isSolution(ingredient)) continue;
+    if (!item || grams === null || isSolution(ingredient.name)) continue;
     if (item.syrupShare !== null) {
       solidsG += grams * item.syrupShare;
       waterG += grams * (1 - item.syrupShare);

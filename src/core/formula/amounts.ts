@@ -46,3 +46,6 @@ export function timesLevel(fill: Fill | null, unit: AmountUnit): number {
   if (fill === 'heaped') return unit === 'cup' ? 1.2 : unit === 'tsp' || unit === 'tbsp' ? 1.75 : 1;
   return fill === 'scant' && (unit === 'cup' || unit === 'tsp' || unit === 'tbsp') ? 0.9 : 1;
 }
+
+/** “Sucrose solution 10 %” is not sucrose: what it weighs and how much is in it no table says. */
+export const isSolution = (name: string): boolean => /\bsolutions?\b/i.test(name);

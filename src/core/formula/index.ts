@@ -1,5 +1,5 @@
 export { aboutOneMeasure, spoonsFor, spoonsInWords, type Filling } from './spoons';
-export { amountInGrams, amountUnits, fills, timesLevel, type AmountUnit } from './amounts';
+export { amountInGrams, isSolution, amountUnits, fills, timesLevel, type AmountUnit } from './amounts';
 export { bakersPercentages, type BakersLine, type BakersPercentages } from './bakers-percentages';
 export {
   kitchenMeasure,

@@ -1,3 +1,4 @@
+import { isSolution } from '../formula';
 import { readIngredientLine } from './ingredient-line';
 import { itemNamed, type Language } from './item-named';
 import { massOf, type Mass } from './mass';
@@ -13,10 +14,7 @@ export function formulaLine(part: Part, language: Language, cup: CupKind): Formu
   const read = readIngredientLine(part.text);
   if (!read) return [];
   // “zest and juice of a lemon”: most of the fruit.
-  // “sucrose solution 10 %” is not sucrose.
-  const item = /\bsolutions?\b/i.test(read.name)
-    ? undefined
-    : itemNamed(read.name.replace(bothOf, ''), language);
+  const item = isSolution(read.name) ? undefined : itemNamed(read.name.replace(bothOf, ''), language);
   const doubts = item ? read.doubts : [...read.doubts, 'not in the ingredients table'];
   return [
     {

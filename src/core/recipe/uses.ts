@@ -4,10 +4,8 @@ import { Mentions, type Mentioned } from './mentions';
 import type { FormulaLine, RecipeStep } from './recipe';
 import type { ReadRecipeStep } from './steps';
 
-/** A step that mixes and names nothing; of the first of a method it is enough that it begins so: “Mix to a shaggy dough.” */
-const mixesFirst = /^(?:mix|combine|blend|stir|whisk|beat|knead|blitz|whizz)\b/i;
-const mixing =
-  /^(?:mix|combine|blend|stir|whisk|beat|knead)(?: (?:and|then) \w+)?(?: (?:well|together|to an? (?:\w+ )?(?:dough|batter|paste)|everything|it|all|for|until smooth))*\b[^a-z]*(?:min|mins|minutes|m)?\.?$/i;
+/** A step that mixes; where it is the first that takes anything and names nothing, it takes all: “Mix to a shaggy dough.” */
+const mixing = /^(?:mix|combine|blend|stir|whisk|beat|knead|blitz|whizz)\b/i;
 
 /** What each step takes of the formula, and the amounts it says itself. */
 export function usesOfSteps(
@@ -17,7 +15,7 @@ export function usesOfSteps(
 ): Pick<RecipeStep, 'uses' | 'mentioned' | 'amounts'>[] {
   const mentions = new Mentions(formula, language);
   mentions.learn(steps.map((step) => step.text));
-  const mixes = steps.findIndex(({ text }) => mixing.test(text.trim()) || mixesFirst.test(text.trim()));
+  const mixes = steps.findIndex(({ text }) => mixing.test(text.trim()));
   return steps.map((step, at) => {
     const amounts = amountsIn(step.text);
     const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);

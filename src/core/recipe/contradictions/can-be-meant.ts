@@ -20,7 +20,7 @@ export const isOnlyThen = (steps: readonly RecipeStep[], s: number, from: number
   return (
     before.includes('?') ||
     /\?\s*$/.test(steps[s - 1]?.text ?? '') ||
-    /(?:^|[.;:!]\s*)(?:but |and )?(?:if|should|in case|when it)\b[^.;!]*$/i.test(before)
+    /(?:^|[.;:!]\s*)(?:but |and )?(?:if|should|in case)\b[^.;!]*$/i.test(before)
   );
 };
 
