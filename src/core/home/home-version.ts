@@ -1,16 +1,17 @@
 import { ingredientGrams, itemOf } from '../batch';
 import { aboutOneMeasure, spoonsInWords } from '../formula';
 import { itemById, substitutesFor } from '../ingredients';
-import {
+import { idsOf,
   gramsWords,
   stationPlan,
-  temperatureEnd,
+  sentenceOf,
+  stepMarks,
   treatmentsOf,
+  untilWords,
   type Ingredient,
   type Place,
   type Plan,
   type StationStep,
-  type Step,
 } from '../practical';
 import { hazards, hazardsIn, whoDecides, type HazardId } from '../safety';
 import type { Source } from '../working';
@@ -34,8 +35,10 @@ export interface HomeVersion {
 
 export interface HomeStep {
   text: string;
-  /** What a thermometer shows at its end, °C; null where none ends it. */
-  endC: number | null;
+  /** What ends it, as far as its sentence does not say it; empty for nothing. */
+  until: string;
+  /** What else it says: “door stays shut”. */
+  marks: string[];
   minutes: number | null;
   /** Why an adult stands beside; empty where none need. */
   adult: string;
@@ -79,17 +82,15 @@ export function homeVersion(plan: Plan, place: Place | null, treatmentId: string
     treatments.find(({ id }) => id === treatmentId) ??
     treatments.find((treatment) => treatment.control) ??
     treatments[0];
-  const own = chosen ? stationPlan(plan, place, chosen, ingredientGrams) : null;
-  const lines = (
-    own?.ingredients ?? plan.formula.map((line) => ({ ...line, grams: ingredientGrams(line) }))
-  ).filter((line) => !('dropped' in line && line.dropped) && (line.grams ?? 1) > 1e-6);
+  const own = stationPlan(plan, place, chosen ?? null, ingredientGrams);
+  const lines = own.ingredients.filter(({ dropped, grams }) => !dropped && (grams ?? 1) > 1e-6);
   const said = [
     ...plan.steps.map(({ text }) => text),
     ...plan.responses.map(({ instrument, unit }) => `${instrument} ${unit}`),
     ...plan.held.map(({ how }) => how),
   ].join('\n');
   // Steps that another level alone does are not on the sheet, and minutes are the level’s own.
-  const steps = (own?.steps ?? plan.steps).map(stepAtHome);
+  const steps = own.steps.map((step) => stepAtHome(step, own.steps));
   const kept = steps.filter(({ notAtHome }) => notAtHome !== '').map(({ notAtHome }) => notAtHome);
   return {
     ingredients: lines.map((line) => ({
@@ -109,13 +110,14 @@ export function homeVersion(plan: Plan, place: Place | null, treatmentId: string
   };
 }
 
-function stepAtHome(step: Step | StationStep): HomeStep {
+function stepAtHome(step: StationStep, steps: readonly StationStep[]): HomeStep {
   const found = [...new Set([...step.hazards, ...hazardsIn(step.text)])];
   const school = found.find((id) => onlyAtSchool.includes(id));
   const adult = found.filter((id) => withAdult.includes(id)).map((id) => hazards[id].name);
   return {
-    text: step.text,
-    endC: ('target' in step ? step.target?.localC : temperatureEnd(step)?.celsius) ?? null,
+    text: sentenceOf(step, 'both'),
+    until: untilWords(step, 'both'),
+    marks: stepMarks(step, idsOf(steps), 'C', ['minutes', 'adult', 'safeStop']),
     minutes: step.minutesTo ?? step.minutes,
     adult: step.adult || adult.length > 0 ? adult.join(', ') || 'an adult does this' : '',
     stop:

@@ -114,15 +114,12 @@ describe('the sheet for home', () => {
 
   it('gives the figure a step ends at: meat is done by it, a syrup by its level', () => {
     const meat = pasted('Koftas\n400 g minced turkey\n\nFry the turkey until the core shows 75 °C.');
-    expect(homeVersion(meat, kitchen).steps.map(({ endC }) => endC)).toEqual([75]);
-    expect(homeVersion(examplePlan, kitchen).steps.map(({ endC }) => endC)).toEqual([
-      null,
-      150,
-      null,
-      null,
-      null,
+    expect(homeVersion(meat, kitchen).steps).toMatchObject([
+      { text: 'Fry the turkey until the core shows 75 °C (167 °F).', until: '' },
     ]);
-    expect(homeVersion({ ...examplePlan, factors: [] }, kitchen).steps[1]!.endC).toBeNull();
+    const until = (plan: Plan) => homeVersion(plan, kitchen).steps[1]!.until;
+    expect(until(examplePlan)).toBe('150 °C (302 °F)');
+    expect(until({ ...examplePlan, factors: [] })).toBe('');
   });
 
   it('says nothing by the spoon of what has no density, and finds tools in what is measured and kept', () => {

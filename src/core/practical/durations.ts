@@ -15,6 +15,15 @@ export function sayingMinutes(text: string, words: string): string {
   return text.slice(0, first.index) + words + text.slice(end);
 }
 
+const look =
+  /(,?\s*\b(?:and )?)((?:look|check)(?: early)?(?: at| after| from)\s+)(\d+(?:[.,]\d+)?)(?=\s*(?:min(?:utes?)?)?\b)(\s*min(?:utes?)?\b)?/i;
+
+/** A sentence that says when to look early, saying another minute; or nothing of it. */
+export const sayingLook = (text: string, words: string | null): string =>
+  text.replace(look, (_, before: string, verb: string, __, unit = '') =>
+    words === null ? '' : `${before}${verb}${words}${unit}`,
+  );
+
 /** Whether two lengths are one: “1 h 20 min”. */
 export function joined(text: string, first: RegExpExecArray, second: RegExpExecArray): boolean {
   return (

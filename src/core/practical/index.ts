@@ -7,7 +7,7 @@ export { isNumeric, repeatedLevel, temperatureRangeC } from './factor-kind';
 export { formatOneShape, upgradeFormatOne } from './format-1';
 export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
 export { minutesWords } from './minutes-words';
-export { laneWords } from './step';
+export { idsOf, laneWords } from './step';
 export { sayingItself } from './station-plan';
 export { isPhoto, pointAt, pointsInWords, readPoints, shownValue, valueOfPoint } from './named-points';
 export { newIngredient, newResponse, newStep } from './new-parts';
@@ -61,6 +61,7 @@ export {
 export { readPlan, UnreadablePlan } from './read-plan';
 export {
   stationPlan,
+  withMinutes,
   watchedSteps,
   type PieceSize,
   type StationPlan,
@@ -70,10 +71,13 @@ export { blindPlan } from './blind-plan';
 export { planOfStation } from './plan-of-station';
 export { readFormula, type ReadFormula } from './read-formula';
 export { readIngredient, type ReadIngredient } from './read-ingredient';
-export { isOfTheFood, readStep, type ReadStep } from './read-step';
+export { isOfTheFood } from './degrees-said';
+export { readStep, type ReadStep } from './read-step';
+export { classSteps, type ClassStep } from './class-steps';
+export { stepMarks, type StepMark } from './step-marks';
+export { sayingTheTarget, sentenceForAll, sentenceOf, untilWords } from './step-sentence';
 export {
   consequenceOf,
-  endsWords,
   gramsWords,
   piecesWords,
   settingsWords,
@@ -83,9 +87,14 @@ export {
 export { earlyLook, stepMinutes } from './step-minutes';
 export {
   boilingIn,
+  endingAt,
+  endsAtLevel,
+  followsBoiling,
   localTarget,
   mediumOf,
   targetOf,
+  syrupAtSeaLevelC,
+  targetOfLevel,
   temperatureEnd,
   workingOfTarget,
   type Target,

@@ -1,3 +1,4 @@
+import { degreesIn, endDegreesIn, isOfTheFood } from './degrees-said';
 import { durationsIn, joined } from './durations';
 import { readAmount } from './read-ingredient';
 import type { End, Step } from './step';
@@ -95,21 +96,11 @@ function celsiusOf(digits: string, unit: string): number {
   return unit.toUpperCase() === 'F' ? Math.round(((value - 32) * 50) / 9) / 10 : value;
 }
 
-const endTemperature =
-  /\b(?:to|until|till|reach(?:es)?|at|shows?)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/gi;
-
 function endsIn(text: string, timed: boolean): End[] {
   const ends: End[] = timed ? [{ kind: 'time' }] : [];
   const sign = /\b(?:until|till)\s+([^.;]+)/i.exec(text);
-  const baked = /\b(oven|bake|roast)\b/i.test(text);
-  for (const match of text.matchAll(endTemperature)) {
-    const celsius = celsiusOf(match[1]!, match[2]!);
-    const at = { from: match.index, to: match.index + match[0].length, celsius };
-    if (baked && !isOfTheFood(text, at) && !(celsius <= 100 && /^(?:un)?till?|^reach|^show/i.test(match[0])))
-      continue;
-    ends.push({ kind: 'temperature', celsius, basis: 'as-read' });
-    break;
-  }
+  const degrees = endDegreesIn(text);
+  if (degrees) ends.push({ kind: 'temperature', celsius: degrees.celsius, basis: 'as-read' });
   if (sign && !/\d{2,3}\s*°?\s*[CF]\b/.test(sign[1]!)) {
     const words = sign[1]!
 
@@ -129,33 +120,13 @@ function endsIn(text: string, timed: boolean): End[] {
   return ends;
 }
 
-/** What stands before a temperature of the food: “until the core shows 96 °C”. */
-const namesTheFood =
-  /\b(?:core|middle|centre|center|inside|internal|thermometer|probe|reads?|shows?|reach\w*|until it)\b[^.]{0,60}$/i;
-
-/**
- * Whether a temperature in a sentence is the food’s and not the oven’s: “until 75 °C in the thickest part”, “to a wobble
- * (78 °C)”. No oven is set so low.
- *
- * @param at where it stands, and what it is, °C
- */
-export const isOfTheFood = (
-  text: string,
-  { from, to, celsius }: { from: number; to: number; celsius: number },
-): boolean =>
-  namesTheFood.test(text.slice(0, from)) ||
-  (celsius <= 100 &&
-    (/\b(?:until|till|to an?)\b[^.;]{0,40}$/i.test(text.slice(0, from)) ||
-      /^[^.;,]{0,20}\b(?:core|middle|centre|center|inside|thickest|internal)/i.test(text.slice(to))));
-
 function ovenIn(text: string): Step['settings'][number] | null {
   const oven = /\b(?:oven|bake|roast)\b[^.;]*/i.exec(text);
   if (!oven) return null;
-  for (const match of oven[0].matchAll(/(\d{2,3})\s*°?\s*([CF])\b(\s*fan)?/gi)) {
-    const celsius = celsiusOf(match[1]!, match[2]!);
-    const from = oven.index + match.index;
-    if (!isOfTheFood(text, { from, to: from + match[0].length, celsius }))
-      return { what: 'oven', celsius, words: match[3] ? 'fan' : '', from: 0 };
+  for (const { from, to, celsius } of degreesIn(oven[0])) {
+    const at = { from: oven.index + from, to: oven.index + to, celsius };
+    const fan = /^\s*fan\b/i.test(text.slice(at.to));
+    if (!isOfTheFood(text, at)) return { what: 'oven', celsius, words: fan ? 'fan' : '', from: 0 };
   }
   return null;
 }

@@ -22,9 +22,9 @@ describe('the steps of a station', () => {
     });
     // 9 of 12 minutes is three quarters: 4½ of 6, 12 of 16.
     expect(stepsAt(plan).map(([step]) => [step!.minutes, step!.lookAt, step!.text])).toEqual([
-      [6, 4.5, 'Bake 6 min, look at 9.'],
+      [6, 4.5, 'Bake 6 min, look at 4.5.'],
       [12, 9, 'Bake 12 min, look at 9.'],
-      [16, 12, 'Bake 16 min, look at 9.'],
+      [16, 12, 'Bake 16 min, look at 12.'],
     ]);
     const ranged = planOf([], [factor({ on: 'minutes', stepId: 'bake' }, numberLevels(7))], {
       steps: [{ ...bake, minutesTo: 15 }],

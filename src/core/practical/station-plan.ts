@@ -10,10 +10,11 @@ import {
 import type { Place } from './place';
 import type { Factor, Plan, sizeKinds } from './plan';
 import type { Step } from './step';
-import { sayingMinutes } from './durations';
+import { sayingLook, sayingMinutes } from './durations';
 import { isNumeric, temperatureRangeC } from './factor-kind';
 import { minutesWords } from './minutes-words';
-import { mediumOf, targetOf, type Target } from './targets';
+import { readStep } from './read-step';
+import { endingAt, endsAtLevel, mediumOf, targetOf, type Target } from './targets';
 import { factorsWithLevels, type Treatment } from './treatments';
 
 /** A step as one station does it. */
@@ -105,14 +106,8 @@ function stationStep(
 
 function withLevel(step: Step, { factor: { acts }, value, level }: Acting, plan: Plan): Step {
   switch (acts.on) {
-    case 'end-temperature': {
-      const own = acts.stepId === step.id || (step.ends.some(isOpenEnd) && !endsBySelf(step, plan));
-      if (!own || value === null) return step;
-      return {
-        ...step,
-        ends: step.ends.map((end) => (end.kind === 'temperature' ? { ...end, celsius: value } : end)),
-      };
-    }
+    case 'end-temperature':
+      return value !== null && endsAtLevel(step, { acts }, plan) ? endingAt(step, value) : step;
     case 'minutes':
       if (acts.stepId !== step.id || value === null) return step;
       return sayingItself({ ...step, minutes: value, minutesTo: null, lookAt: scaledLook(step, value) });
@@ -140,16 +135,20 @@ function withLevel(step: Step, { factor: { acts }, value, level }: Acting, plan:
   }
 }
 
-/** A sentence that says how long it takes says it of this station. */
-export function sayingItself<S extends Step>(step: S): S {
-  return { ...step, text: sayingMinutes(step.text, minutesWords(step)) };
+/** A step of other minutes; a sentence that named the old ones names these. */
+export function withMinutes(step: Step, minutes: number | null): Pick<Step, 'minutes' | 'text'> {
+  const said = readStep(step.text).minutes;
+  const named = minutes !== null && said !== undefined && said === step.minutes;
+  return {
+    minutes,
+    text: named ? sayingMinutes(step.text, minutesWords({ ...step, minutes })) : step.text,
+  };
 }
 
-const isOpenEnd = (end: Step['ends'][number]) => end.kind === 'temperature' && end.celsius === null;
-
-/** Whether some other factor ends this step: then its open end is that one’s. */
-function endsBySelf(step: Step, plan: Plan): boolean {
-  return plan.factors.some(({ acts }) => acts.on === 'end-temperature' && acts.stepId === step.id);
+/** A sentence that says how long it takes says it of this station. */
+export function sayingItself<S extends Step>(step: S): S {
+  const lookAt = step.lookAt === null ? null : formatNumber(step.lookAt);
+  return { ...step, text: sayingMinutes(sayingLook(step.text, lookAt), minutesWords(step)) };
 }
 
 function settingWords(

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
   consequenceOf,
-  endsWords,
   examplePlan,
   factorUnit,
   levelLabel,
@@ -14,6 +13,7 @@ import {
   stationPlan,
   takenWords,
   treatmentsOf,
+  untilWords,
   variedAmount,
   type Acts,
   type Factor,
@@ -124,10 +124,10 @@ describe('ends, settings and pieces, in words', () => {
   ];
 
   it('join by what is enough, in the class’s unit; minutes are said elsewhere', () => {
-    expect(endsWords(step({ ends, thermometerId: 't' }), 'C')).toBe('golden or 75.0 °C');
-    expect(endsWords(step({ ends, thermometerId: 't', need: 'all' }), 'F')).toBe('golden and 167.0 °F');
-    expect(endsWords(step({}), 'C')).toBe('');
-    expect(endsWords(step({ ends: [{ kind: 'temperature', celsius: null, basis: 'as-read' }] }), 'C')).toBe(
+    expect(untilWords(step({ ends, thermometerId: 't' }), 'C')).toBe('golden or 75.0 °C');
+    expect(untilWords(step({ ends, thermometerId: 't', need: 'all' }), 'F')).toBe('golden and 167.0 °F');
+    expect(untilWords(step({}), 'C')).toBe('');
+    expect(untilWords(step({ ends: [{ kind: 'temperature', celsius: null, basis: 'as-read' }] }), 'C')).toBe(
       '',
     );
   });

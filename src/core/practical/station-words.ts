@@ -4,7 +4,7 @@ import { inSentence } from './levels';
 import type { Place } from './place';
 import type { Factor, Level, Plan } from './plan';
 import type { Step } from './step';
-import { stationPlan, type StationPlan, type StationStep } from './station-plan';
+import { stationPlan, type StationPlan } from './station-plan';
 import { allTreatments } from './treatments';
 
 /** Grams with the digits a kitchen balance shows: tenths under ten, whole ones above; hundredths of what is tiny. */
@@ -57,19 +57,6 @@ export function takenWords(taken: StationIngredient): string {
   return amount === ''
     ? `some ${name}${state}`
     : `${taken.unit === 'g' && taken.amountTo === null ? gramsWords(taken.amount!) : amount}${grams} ${name}${state}`;
-}
-
-/** What ends a step besides its minutes, here: “118.2 °C”, “golden at the edges”. */
-export function endsWords(
-  { ends, target, need }: Pick<StationStep, 'ends' | 'target' | 'need'>,
-  unit: 'C' | 'F',
-): string {
-  const parts = ends.flatMap((end): string[] => {
-    if (end.kind === 'sign') return end.words ? [end.words] : [];
-    if (end.kind === 'temperature') return target ? [formatTemperature(target.localC, unit)] : [];
-    return [];
-  });
-  return need === 'all' ? listed(parts) : parts.join(' or ');
 }
 
 /** The settings of a step: “oven 200 °C”, “hob mark 6, from 5 min oven 180 °C”. */

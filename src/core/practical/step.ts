@@ -117,6 +117,8 @@ export const stepShape = record('Step', {
 });
 
 export type Step = Of<typeof stepShape>;
+
+export const idsOf = (steps: readonly Pick<Step, 'id'>[]): string[] => steps.map(({ id }) => id);
 export type StepWhen = Step['when'];
 export type StepLane = Step['lane'];
 export type End = Of<typeof endShape>;

@@ -9,7 +9,7 @@ import {
 } from '../water';
 import type { Source, Working } from '../working';
 import type { Place } from './place';
-import type { Medium, Plan } from './plan';
+import type { Factor, Level, Medium, Plan } from './plan';
 import type { Step } from './step';
 
 /** The temperature at which to stop here, with what it was at sea level. */
@@ -35,6 +35,16 @@ export function temperatureEnd(step: Pick<Step, 'ends'>) {
   return step.ends.find((end) => end.kind === 'temperature') ?? null;
 }
 
+/** Whether the temperature a step ends at is meant for sea level and moves with the local boiling point. */
+export const followsBoiling = (
+  plan: Pick<Plan, 'thermometers'>,
+  step: Pick<Step, 'ends' | 'thermometerId'>,
+): boolean => temperatureEnd(step)?.basis === 'sea-level' && mediumOf(plan, step) === 'syrup';
+
+/** What the same syrup would show at sea level, °C. */
+export const syrupAtSeaLevelC = ({ shifted, seaLevelC, localC }: Target, place: Place | null): number =>
+  shifted ? seaLevelC : localC + (seaLevelBoilingC - boilingIn(place).boilingC);
+
 /**
  * The target a step ends at in a place, or null when it does not end by temperature or its level is not known. Only a
  * thermometer in boiling syrup follows the local boiling point: meat, custard and water baths are what they are anywhere.
@@ -46,7 +56,46 @@ export function targetOf(
 ): Target | null {
   const end = temperatureEnd(step);
   if (!end || end.celsius === null) return null;
-  return localTarget(end.celsius, end.basis === 'sea-level' && mediumOf(plan, step) === 'syrup', place);
+  return localTarget(end.celsius, followsBoiling(plan, step), place);
+}
+
+/**
+ * Whether a factor’s level is where a step ends: the step it names, and one whose own temperature is left open and that no
+ * other factor names.
+ */
+export function endsAtLevel(
+  step: Pick<Step, 'id' | 'ends'>,
+  { acts }: Pick<Factor, 'acts'>,
+  { factors }: Pick<Plan, 'factors'>,
+): boolean {
+  if (acts.on !== 'end-temperature') return false;
+  if (acts.stepId === step.id) return true;
+  const named = factors.some((one) => one.acts.on === 'end-temperature' && one.acts.stepId === step.id);
+  return !named && temperatureEnd(step)?.celsius === null;
+}
+
+/** The same step, ending at another temperature, °C as its basis has it. */
+export const endingAt = <S extends Pick<Step, 'ends'>>(step: S, celsius: number): S => ({
+  ...step,
+  ends: step.ends.map((end) => (end.kind === 'temperature' ? { ...end, celsius } : end)),
+});
+
+/**
+ * The temperature a level of a factor ends its step at, in a place: what the stations that have it are told. Null where the
+ * factor ends no step, or the level has no number. As long as no step is chosen, one that is read in the first thermometer.
+ */
+export function targetOfLevel(
+  plan: Pick<Plan, 'steps' | 'factors' | 'thermometers'>,
+  factor: Pick<Factor, 'acts'>,
+  { value }: Pick<Level, 'value'>,
+  place: Place | null,
+): Target | null {
+  if (factor.acts.on !== 'end-temperature' || value === null) return null;
+  const step = plan.steps.find((one) => endsAtLevel(one, factor, plan)) ?? {
+    ends: [{ kind: 'temperature' as const, celsius: null, basis: 'sea-level' as const }],
+    thermometerId: plan.thermometers[0]?.id ?? null,
+  };
+  return targetOf(plan, endingAt(step, value), place);
 }
 
 /** Temperatures that follow the local boiling point, °C at sea level. */

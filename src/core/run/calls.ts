@@ -1,5 +1,5 @@
 import { capitalised, counted, formatDuration, formatNumber, formatTemperature, listed } from '../format';
-import { isPhoto } from '../practical';
+import { inSentence, isPhoto, sentenceOf } from '../practical';
 import { mostUrgentFirst } from '../remark';
 import { boilingTableSource, syrupHeatSource } from '../sugar';
 import { approachSource } from '../trace';
@@ -23,8 +23,8 @@ const dryC = 185;
 export function callsFor(setting: BenchSetting, states: readonly StationState[], unit: 'C' | 'F'): Call[] {
   const calls = states.flatMap((state) => [
     ...targetCalls(state, unit),
-    ...timerCalls(state),
-    ...windowCalls(state),
+    ...timerCalls(state, unit),
+    ...windowCalls(state, unit),
     ...thermometerCalls(state, unit),
     ...silenceCalls(state),
   ]);
@@ -42,7 +42,7 @@ function targetCalls(state: StationState, unit: 'C' | 'F'): Call[] {
   const said = eventOf(watch.step);
   const next = own.steps[watch.step.number];
   const syrup = watch.medium === 'syrup' && own.syrup !== null;
-  const then = next ? ` Then: ${next.text.charAt(0).toLowerCase()}${next.text.slice(1)}` : '';
+  const then = next ? ` Then: ${inSentence(sentenceOf(next, unit))}` : '';
   const action = { label: `log “${said}”`, line: `${station} ${said}` };
   const lines = [
     { text: 'now', value: reading.celsius, unit: '°C' },

@@ -4,7 +4,8 @@ import type { Noted, Notebook, StationNotes } from './notebook';
 
 /** A countdown: of a step with minutes, or set by hand. */
 export interface Countdown {
-  label: string;
+  /** What a timer is for; null where the step itself is counted down. */
+  label: string | null;
   elapsedS: number;
   lengthS: number;
   /** Seconds to the early look; negative when it is past; null for none. */
@@ -30,11 +31,11 @@ export function countdownOf(
   }
   const minutes = step && stepMinutes(step);
   if (!step || since === null || !minutes) return null;
-  return countdown(step.text, since, minutes.most, earlyLook(step), step.warnAt, nowMs);
+  return countdown(null, since, minutes.most, earlyLook(step), step.warnAt, nowMs);
 }
 
 function countdown(
-  label: string,
+  label: string | null,
   since: number,
   minutes: number,
   lookAt: number | null,

@@ -1,11 +1,13 @@
 import { formatDuration, formatNumber } from '../format';
+import { sentenceOf } from '../practical';
 import { workingOf } from '../working';
 import type { Call } from './call';
 import type { StationState } from './station-state';
 
 /** What the clock of a station’s step, or a timer set by hand, has to say. */
-export function timerCalls({ station, countdown, heating }: StationState): Call[] {
+export function timerCalls({ station, step, countdown, heating }: StationState, unit: 'C' | 'F'): Call[] {
   if (!countdown || heating) return [];
+  const label = countdown.label ?? (step ? sentenceOf(step, unit) : '');
   const { elapsedS, lengthS, lookInS, warnInS } = countdown;
   const working = workingOf([
     { text: 'since it began', value: Math.round(elapsedS / 6) / 10, unit: 'min' },
@@ -19,7 +21,7 @@ export function timerCalls({ station, countdown, heating }: StationState): Call[
         rank: 'check',
         stations: [station],
         what: `Station ${station}: time is up`,
-        why: `${countdown.label}: ${formatDuration(lengthS)} are over.`,
+        why: `${label}: ${formatDuration(lengthS)} are over.`,
         working,
       },
     ];
@@ -31,7 +33,7 @@ export function timerCalls({ station, countdown, heating }: StationState): Call[
         rank: 'check',
         stations: [station],
         what: `Station ${station}: ${formatDuration(lengthS - elapsedS)} left`,
-        why: `${countdown.label}: have the next thing ready.`,
+        why: `${label}: have the next thing ready.`,
         working,
       },
     ];
@@ -43,7 +45,7 @@ export function timerCalls({ station, countdown, heating }: StationState): Call[
       rank: 'check',
       stations: [station],
       what: `Station ${station}: look now`,
-      why: `${countdown.label}: the early look, ${formatDuration(lengthS - elapsedS)} before the end.`,
+      why: `${label}: the early look, ${formatDuration(lengthS - elapsedS)} before the end.`,
       working,
     },
   ];
@@ -53,7 +55,7 @@ export function timerCalls({ station, countdown, heating }: StationState): Call[
 const afterwards = 2;
 
 /** What is to be done within a window of the present step: said while it is open, and once it has closed. */
-export function windowCalls({ station, step, stepForS }: StationState): Call[] {
+export function windowCalls({ station, step, stepForS }: StationState, unit: 'C' | 'F'): Call[] {
   if (!step) return [];
   const minute = stepForS / 60;
   return step.windows.flatMap(({ words, from, until }, i): Call[] => {
@@ -72,7 +74,7 @@ export function windowCalls({ station, step, stepForS }: StationState): Call[] {
         rank: 'check',
         stations: [station],
         what: `Station ${station}: ${closed ? 'time is over for' : 'now'} ${words}`,
-        why: `${step.text} ${edges.filter(Boolean).join(', ')}${left}.`,
+        why: `${sentenceOf(step, unit)} ${edges.filter(Boolean).join(', ')}${left}.`,
         working: workingOf([
           { text: 'since the step began', value: Math.round(minute * 10) / 10, unit: 'min' },
           ...(from === null ? [] : [{ text: 'from', value: from, unit: 'min' }]),

@@ -30,7 +30,7 @@ function drawn(steps: Partial<Step>[], stations: number, place: Place | null, pa
   if ('impossible' in laid) throw new Error(JSON.stringify(laid.impossible));
   expect(breaches(laid.made.problem, laid.solved.schedule)).toEqual([]);
   const timetable = timetableOfLesson(laid.made, laid.solved);
-  const order = runningOrder(plan, timetable).map(
+  const order = runningOrder(plan, place, 'C', timetable).map(
     (line) => `${line.atMin} ${line.for}: ${orderWords(line, (minute) => `${minute} min`)}`,
   );
   return { timetable, order, times: stepTimes(plan, timetable) };

@@ -1,6 +1,5 @@
-import { formatNumber } from '../format';
-import type { Plan } from '../practical';
-import { rangesOf } from '../format';
+import { capitalised, formatNumber, rangesOf } from '../format';
+import { classSteps, type Place, type Plan } from '../practical';
 import { turnsOf } from './step-times';
 import type { Bar, LessonTimetable } from './timetable';
 
@@ -23,16 +22,32 @@ export const orderWords = ({ words, until }: OrderLine, say: (minute: number) =>
 const places: Record<OrderFor, number> = { teacher: 0, helper: 1, stations: 2 };
 
 /** The lesson minute by minute: what the teacher does, what a helper sees to, which stations begin what. */
-export function runningOrder(plan: Plan, timetable: LessonTimetable): OrderLine[] {
+export function runningOrder(
+  plan: Plan,
+  place: Place | null,
+  unit: 'C' | 'F',
+  timetable: LessonTimetable,
+): OrderLine[] {
+  const said = new Map(
+    classSteps(plan, place, unit, saidApart).map(({ id, sentence, until, marks }) => [
+      id,
+      [sentence, until && `Until ${until}.`, ...marks.map((mark) => `${capitalised(mark)}.`)]
+        .filter(Boolean)
+        .join(' '),
+    ]),
+  );
   const number = (bar: Bar) => plan.steps.findIndex(({ id }) => id === bar.stepId) + 1;
   const groups = grouped(timetable.bars, (bar) => `${bar.kind} ${bar.stepId ?? bar.words}`);
   return [
-    ...groups.flatMap((bars) => ofBars(bars, number(bars[0]!))),
+    ...groups.flatMap((bars) => ofBars(bars, number(bars[0]!), said)),
     ...groups.flatMap((bars) => looks(bars, number(bars[0]!))),
     ...ofOvens(timetable),
     { atMin: plan.periodMinutes, for: 'teacher' as const, words: 'Bell', until: null },
   ].sort((a, b) => a.atMin - b.atMin || places[a.for] - places[b.for]);
 }
+
+/** What has a line of its own, or a column. */
+const saidApart = ['when', 'minutes', 'lookAt', 'windows', 'lane'] as const;
 
 const at = (stations: string) =>
   stations === ''
@@ -46,10 +61,15 @@ function shortened(words: string): string {
 }
 
 /** What is done, by all who begin it together. */
-function ofBars(bars: readonly Bar[], number: number): OrderLine[] {
-  const [{ kind, words, oven, lane, adult }] = bars as [Bar];
+function ofBars(
+  bars: readonly Bar[],
+  number: number,
+  sentences: ReadonlyMap<string, string>,
+): OrderLine[] {
+  const [{ kind, stepId, words, oven, lane, adult }] = bars as [Bar];
   return turnsOf([...bars]).map(({ stations, startMin, endMin }, turn): OrderLine => {
-    const said = turn === 0 ? words : shortened(words);
+    const whole = (stepId !== null && sentences.get(stepId)) || words;
+    const said = turn === 0 ? whole : shortened(words);
     const line = (who: OrderFor, text: string, over = true): OrderLine => ({
       ...{ atMin: startMin, for: who, words: text },
       until: over ? { min: endMin, says: 'to' } : null,

@@ -1,14 +1,14 @@
 import ical, { ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import type { RunJob, RunTimetable } from '../../contract/days';
 import type { RunSummary } from '../../contract/practicals';
-import type { Plan } from '../../core/practical';
+import type { Run } from '../../contract/runs';
 import { clockWords, minuteMs } from '../../core/days';
 import { orderWords, runningOrder } from '../../core/timetable';
 
 /** A lesson for a calendar; its running order where it is near. */
 export interface LessonEntry {
   run: RunSummary;
-  plan: Plan | null;
+  of: Pick<Run, 'plan' | 'place' | 'unit'> | null;
   laid: RunTimetable | null;
 }
 
@@ -34,14 +34,14 @@ export function calendarText(
     ttl: 60 * 60,
   });
   const stamp = new Date(now);
-  for (const { run, plan, laid } of lessons) {
+  for (const { run, of, laid } of lessons) {
     calendar.createEvent({
       id: `lesson-${run.id}@tawny-beaker`,
       ...{ stamp, start: new Date(run.startsAt) },
       end: new Date(run.startsAt + run.periodMinutes * minuteMs),
       summary: `${run.className} · ${run.title}`,
       location: run.roomName,
-      description: plan && laid ? lessonWords(run, plan, laid) : null,
+      description: of && laid ? lessonWords(run, of, laid) : null,
       url: `${origin}/runs/${run.id}/timetable`,
     });
   }
@@ -70,12 +70,16 @@ export function calendarText(
 /** The running order of a timetable, which is of one plan, written once: a subscribed calendar asks again every hour. */
 const written = new WeakMap<object, { startsAt: number; words: string }>();
 
-function lessonWords({ startsAt }: RunSummary, plan: Plan, { timetable, impossible }: RunTimetable): string {
+function lessonWords(
+  { startsAt }: RunSummary,
+  { plan, place, unit }: NonNullable<LessonEntry['of']>,
+  { timetable, impossible }: RunTimetable,
+): string {
   if (!timetable) return `No timetable can hold: ${impossible}`;
   const known = written.get(timetable);
   if (known?.startsAt === startsAt) return known.words;
   const clock = (minute: number) => clockWords(startsAt + minute * minuteMs);
-  const words = runningOrder(plan, timetable)
+  const words = runningOrder(plan, place, unit, timetable)
     .map((line) => `${clock(line.atMin)} ${orderWords(line, clock)}`)
     .join('\n');
   written.set(timetable, { startsAt, words });

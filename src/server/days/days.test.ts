@@ -152,7 +152,7 @@ describe('a calendar file', () => {
       ...{ id: 'r', practicalId: 'p', title: evil, className: evil, roomName: evil },
       ...{ startsAt: lessonAt, periodMinutes: 60, status: 'planned' as const },
     };
-    const text = calendarText(evil, [{ run, plan: null, laid: null }], [], now, 'http://127.0.0.1');
+    const text = calendarText(evil, [{ run, of: null, laid: null }], [], now, 'http://127.0.0.1');
     const events = eventsIn(text);
     const said = evil.replaceAll('\r\n', '\n');
     expect([...events.keys()]).toEqual([`${said} · ${said}`]);

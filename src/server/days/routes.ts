@@ -100,7 +100,7 @@ async function calendarOf({ runs, school, timetables, now }: DaysParts, origin: 
     const near = run.status !== 'finished' && Math.abs(run.startsAt - at) < nearMs;
     lessons.push({
       run,
-      plan: near ? (await runs.one(run.id)).plan : null,
+      of: near ? await runs.one(run.id) : null,
       laid: near ? await timetables.of(run.id) : null,
     });
   }

@@ -59,7 +59,10 @@ function shelf() {
       const own = log.filter((one) => station === null || one.station === station || one.station === null);
       const next = own.filter((one) => one.seq > seq).slice(0, 2);
       const packed = gzipSync(JSON.stringify(next));
-      return Promise.resolve({ packed, entries: next.length, last: next.at(-1)?.seq ?? seq });
+      return Promise.resolve({
+        ...{ packed, entries: next.length },
+        ...{ last: next.at(-1)?.seq ?? seq, full: next.length === 2 },
+      });
     },
   });
   return { log, asked, view };

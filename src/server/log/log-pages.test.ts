@@ -63,8 +63,26 @@ describe('pages of a log', () => {
     expect(await lengths()).toEqual([logPage, 4, 1]);
   });
 
+  it('end early where entries are long, and together still hold every one of them', async () => {
+    const other = await startedRun(server);
+    const long = Array.from({ length: 2000 }, (_, i) =>
+      entryAt(Date.now(), 1, { kind: 'deviation', text: `${i} ${'x'.repeat(480)}` }),
+    );
+    for (const entries of [long.slice(0, 1000), long.slice(1000)])
+      expect((await server.send('POST', `/api/runs/${other}/log`, { entries })).status).toBeLessThan(300);
+    const ids: string[] = [];
+    let [next, asked]: [string | null, number] = ['0', 0];
+    while (next !== null) {
+      const got = await server.get(`/api/runs/${other}/log?after=${next}`);
+      ids.push(...(got.body as LoggedEntry[]).map(({ id }) => id));
+      next = got.headers.get(logNext);
+      asked += 1;
+    }
+    expect([ids, asked > 1]).toEqual([long.map(({ id }) => id), true]);
+  });
+
   it('are never older than the question: what was written while one is being made is in the next', async () => {
-    const authors = { namer: () => Promise.resolve(() => 'A'), names: 'A' } as unknown as Authors;
+    const authors = { namer: () => Promise.resolve(() => 'A') } as unknown as Authors;
     const pages = new LogPages(server.knex, authors);
     const { until } = (await server.knex('log').max({ until: 'seq' }).first()) as { until: number };
     const asks = Array.from({ length: 60 }, async (_, i) => {
@@ -87,12 +105,7 @@ describe('pages of a log', () => {
 
   it('are made once for all who ask at once, and anew when a teacher is called otherwise', async () => {
     let name = 'A. Name';
-    const authors = {
-      namer: () => Promise.resolve(() => name),
-      get names() {
-        return name;
-      },
-    };
+    const authors = { namer: () => Promise.resolve(() => name) };
     const pages = new LogPages(server.knex, authors as unknown as Authors);
     const [one, other] = await Promise.all([pages.after(run, 0), pages.after(run, 0)]);
     expect(one).toBe(other);

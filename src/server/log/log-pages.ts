@@ -3,7 +3,7 @@ import { gunzip, gzip } from 'node:zlib';
 import type { Request, Response } from 'express';
 import type { Knex } from 'knex';
 import { LRUCache } from 'lru-cache';
-import { logNext, logPage } from '../../contract/batch-size';
+import { logNext, logPage, logPageLong } from '../../contract/batch-size';
 import { withConnection } from '../db/connection';
 import type { Entry } from '../../core/run';
 import type { Authors } from '../teachers/authors';
@@ -17,6 +17,8 @@ export interface LogPage {
   entries: number;
   /** Place of its last entry in the log; where it has none, the place that was asked about. */
   last: number;
+  /** There may be more behind it, and nothing is ever put in before. */
+  full: boolean;
 }
 
 /** Without what was weighed out for a station by others, and what was put right of it. */
@@ -29,10 +31,16 @@ export function tellsWeights({ body }: Entry): boolean {
   return shown?.kind === 'weighed' && shown.by === 'staff';
 }
 
-/** A page that is kept: with the place of the last entry of the whole run when it was made. */
-type KeptPage = LogPage & { until: number };
+/** What a teacher is called, by id. */
+type NameOf = (author: string | null) => string | undefined;
 
-const isFull = ({ entries }: LogPage) => entries === logPage;
+/** A page that is kept. */
+interface KeptPage extends LogPage {
+  /** Place of the last entry of the whole run when it was made. */
+  until: number;
+  /** Who wrote what is on it, as they were called then. */
+  authors: readonly (readonly [id: string | null, name: string | undefined])[];
+}
 
 /** Pages kept in memory take so much together, bytes: a dozen long runs. */
 const mostKept = 24_000_000;
@@ -78,11 +86,12 @@ export class LogPages {
    */
   async after(runId: string, seq: number, station: number | null = null, blind = false): Promise<LogPage> {
     const nameOf = await this.#authors.namer();
-    const key = JSON.stringify([runId, seq, station, blind, this.#authors.names]);
+    const key = JSON.stringify([runId, seq, station, blind]);
     const being = this.#beingMade.get(key);
     const shared = this.#kept.get(key) ?? (being && (await being));
     // One that is not full may have been read before what was written since.
-    if (shared && (isFull(shared) || !(await this.#goesOn(runId, shared.until)))) return shared;
+    const called = shared?.authors.every(([id, name]) => nameOf(id) === name);
+    if (shared && called && (shared.full || !(await this.#goesOn(runId, shared.until)))) return shared;
     const making = this.#make(runId, seq, { station, blind }, nameOf);
     this.#beingMade.set(key, making);
     try {
@@ -106,57 +115,52 @@ export class LogPages {
     runId: string,
     seq: number,
     { station, blind }: { station: number | null; blind: boolean },
-    nameOf: (author: string | null) => string | undefined,
+    nameOf: NameOf,
   ): Promise<KeptPage> {
     const own =
       (station === null ? '' : 'AND (station = @station OR station IS NULL) ') + (blind ? seenBlind : '');
-    const { rows, until } = await withConnection(this.#knex, (connection) => ({
-      rows: connection
+    const known = new Map<string | null, string | undefined>();
+    const by = (author: string | null) => {
+      if (!known.has(author)) known.set(author, nameOf(author));
+      return known.get(author);
+    };
+    const page = await withConnection(this.#knex, (connection) => {
+      const until = connection.prepare('SELECT max(seq) FROM log WHERE run_id = ?').pluck().get(runId);
+      const found = connection
         .prepare(
           `SELECT ${columns} FROM log WHERE run_id = @runId AND seq > @seq ${own} ORDER BY seq LIMIT ${logPage}`,
         )
         .raw(true)
-        .all({ runId, seq, ...(station !== null && { station }) }) as Row[],
-      until: connection.prepare('SELECT max(seq) FROM log WHERE run_id = ?').pluck().get(runId) as
-        | number
-        | null,
-    }));
-    const by = byAuthor(nameOf);
-    const text = `[${rows.map((row) => entryText(row, by(row[7]))).join(',')}]`;
+        .iterate({ runId, seq, ...(station !== null && { station }) }) as IterableIterator<Row>;
+      const texts: string[] = [];
+      let [last, long] = [seq, 0];
+      for (const row of found) {
+        const text = entryText(row, by(row[7]));
+        texts.push(text);
+        last = row[0];
+        long += text.length;
+        if (long >= logPageLong) break;
+      }
+      const full = texts.length === logPage || long >= logPageLong;
+      return { texts, last, full, until: (until as number | null) ?? 0 };
+    });
+    const { texts, ...rest } = page;
     // Little is gained by pressing harder, and a class waits.
-    return {
-      packed: await pack(text, { level: 1 }),
-      entries: rows.length,
-      last: rows.at(-1)?.[0] ?? seq,
-      until: until ?? 0,
-    };
+    const authors = [...known];
+    return { ...rest, authors, packed: await pack(`[${texts.join(',')}]`, { level: 1 }), entries: texts.length };
   }
 }
 
 /** An entry as JSON; its body is stored as that. */
-const entryText = ([seq, id, station, at, offset, arrivedAt, body]: Row, by: string) =>
-  `{"seq":${seq},"id":${JSON.stringify(id)},"station":${station},"at":${at},"offset":${offset},"arrivedAt":${arrivedAt},"body":${body}${by}}`;
-
-/** The last field of an entry, or nothing; there are few authors and many entries. */
-function byAuthor(nameOf: (author: string | null) => string | undefined) {
-  const known = new Map<string | null, string>();
-  return (author: string | null): string => {
-    let text = known.get(author);
-    if (text === undefined) {
-      const name = nameOf(author);
-      text = name === undefined ? '' : `,"by":${JSON.stringify(name)}`;
-      known.set(author, text);
-    }
-    return text;
-  };
-}
+const entryText = ([seq, id, station, at, offset, arrivedAt, body]: Row, by: string | undefined) =>
+  `{"seq":${seq},"id":${JSON.stringify(id)},"station":${station},"at":${at},"offset":${offset},"arrivedAt":${arrivedAt},"body":${body}${by === undefined ? '' : `,"by":${JSON.stringify(by)}`}}`;
 
 export const textOf = async ({ packed }: LogPage): Promise<string> => (await unpack(packed)).toString();
 
 /** Answers with a page as it is, or unpacked for whoever cannot. */
 export async function sendPage(request: Request, response: Response, page: LogPage): Promise<undefined> {
   response.type('json').vary('Accept-Encoding');
-  if (isFull(page)) response.setHeader(logNext, page.last);
+  if (page.full) response.setHeader(logNext, page.last);
   if (request.acceptsEncodings('gzip')) response.setHeader('Content-Encoding', 'gzip').send(page.packed);
   else response.send(await textOf(page));
 }

@@ -1,18 +1,19 @@
 import type { Content } from 'pdfmake/interfaces';
 import type { RunTimetable } from '../../contract/days';
 import { clockWords, dayWords, minuteMs } from '../../core/days';
-import { capitalised, listed } from '../../core/format';
+import { capitalised, formatNumber, listed } from '../../core/format';
 import type { PaperName } from '../../core/paper';
-import {
-  endsWords,
+import { idsOf,
+  earlyLook,
   factorsWithLevels,
   factorUnit,
   isPhoto,
-  laneWords,
   minutesWords,
   piecesWords,
-  settingsWords,
+  sentenceOf,
+  stepMarks,
   takenWords,
+  untilWords,
   type Plan,
   type Response,
 } from '../../core/practical';
@@ -72,7 +73,7 @@ export function riskSheets({ run, products }: PaperRun): Sheets {
 /** The lesson minute by minute with clock times, and the jobs around it. */
 export function timetableSheets({ run }: PaperRun, { timetable, impossible, jobs }: RunTimetable): Sheets {
   const say = (minute: number) => clockWords(run.startsAt + minute * minuteMs);
-  const order = timetable ? runningOrder(run.plan, timetable) : [];
+  const order = timetable ? runningOrder(run.plan, run.place, run.unit, timetable) : [];
   return {
     name: `Timetable · ${run.plan.title} · ${run.className}`,
     content: [
@@ -194,16 +195,11 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
       : []),
     ...told(
       'Method',
-      lessonSteps(own).map((step, i): Content => {
-        const settings = settingsWords(step.settings, run.unit);
-        const until = endsWords(step, run.unit);
-        const said = [
-          step.text,
-          until && `Until ${until}.`,
-          settings && `${capitalised(settings)}.`,
-          step.adult && 'An adult does this.',
-          laneWords[step.lane] && `${capitalised(laneWords[step.lane])}.`,
-        ];
+      lessonSteps(own).map((step, i, steps): Content => {
+        const until = untilWords(step, run.unit);
+        const marks = stepMarks(step, idsOf(steps), run.unit, ['minutes', 'lookAt']);
+        const look = earlyLook(step);
+        const said = [sentenceOf(step, run.unit), until && `Until ${until}.`].filter(Boolean).join(' ');
         return {
           unbreakable: true,
           columns: [
@@ -211,13 +207,15 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
             {
               width: '*',
               stack: [
-                line(said.filter(Boolean).join(' '), {}, [0, 0, 0, 1]),
+                line(said, {}, [0, 0, 0, 1]),
+                ...(marks.length > 0 ? [line(`${capitalised(marks.join(' · '))}`, { bold: true, size: 9 }, [0, 0, 0, 1])] : []),
                 ...step.hazards.map((id) =>
                   line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
                 ),
               ],
             },
-            { ...words(minutesWords(step), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
+            {
+              ...words([minutesWords(step), look === null ? '' : `look at ${formatNumber(look)}`].filter(Boolean).join(', '), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
           ],
           margin: [0, 0, 0, 3],
         };

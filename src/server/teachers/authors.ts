@@ -7,16 +7,10 @@ const believedMs = 5000;
 export class Authors {
   readonly #teachers: Teachers;
   #names = new Map<string, string>();
-  #text = '';
   #readAt = -Infinity;
 
   constructor(teachers: Teachers) {
     this.#teachers = teachers;
-  }
-
-  /** All names as they were last read: another text where one has changed. */
-  get names(): string {
-    return this.#text;
   }
 
   /** A function that names authors, as the log has them, without asking again for each. */
@@ -24,7 +18,6 @@ export class Authors {
     if (performance.now() - this.#readAt > believedMs) {
       this.#readAt = performance.now();
       this.#names = await this.#teachers.names();
-      this.#text = JSON.stringify([...this.#names]);
     }
     const names = this.#names;
     return (author) => {

@@ -1,6 +1,14 @@
 import { Box } from '@chakra-ui/react';
 import { formatNumber } from '../../core/format';
-import { factorUnit, levelLabel, pointAt, type Factor, type Plan } from '../../core/practical';
+import {
+  endsAtLevel,
+  factorUnit,
+  followsBoiling,
+  levelLabel,
+  pointAt,
+  type Factor,
+  type Plan,
+} from '../../core/practical';
 import type { ResponseSeries } from '../../core/run';
 import { AxisName, LeftAxis } from './Axes';
 import { MeanLines, MeanMarks, shortened, StationDots } from './ResponseMarks';
@@ -79,9 +87,10 @@ export function ResponseChart({ series, plan, colourOf, pointed, onPoint }: Resp
 const inWords = ({ response, factors, groups }: ResponseSeries) =>
   `${response.name} against ${factors[0]?.name ?? ''}: ${groups.map((group) => `${group.label} ${pointAt(response, group.mean) ?? formatNumber(group.mean, 2)}`).join(', ')}`;
 
-/** The unit under the axis: an end temperature is drawn as it would be at sea level. */
+/** The unit under the axis: where a syrup ends is drawn as it would be at sea level, if its levels are meant so. */
 function axisUnit(plan: Plan, factor: Factor): string {
-  return factor.acts.on === 'end-temperature' ? '°C at sea level' : factorUnit(plan, factor);
+  const step = plan.steps.find((one) => endsAtLevel(one, factor, plan));
+  return step && followsBoiling(plan, step) ? '°C at sea level' : factorUnit(plan, factor);
 }
 
 /** Where the levels of the first factor stand, each once. */

@@ -2,7 +2,7 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Practical } from '../../contract/practicals';
-import { formatNumber, formatTemperature } from '../../core/format';
+import { capitalised, formatNumber } from '../../core/format';
 import { homeSource, homeVersion, type HomeStep, type HomeVersion } from '../../core/home';
 import { treatmentsOf, type Plan } from '../../core/practical';
 import { usePractical } from '../api/queries';
@@ -139,12 +139,8 @@ function StepLine({ step, number }: { step: HomeStep; number: number }) {
       <strong>{number}</strong>
       <Box flex="1">
         {step.text}
-        {step.endC !== null && (
-          <strong>
-            {' '}
-            To {formatTemperature(step.endC)} ({formatTemperature(step.endC, 'F')}).
-          </strong>
-        )}
+        {step.until && <strong> Until {step.until}.</strong>}
+        {step.marks.length > 0 && ` ${capitalised(step.marks.join(' · '))}.`}
         {step.adult && <strong> With an adult: {step.adult}.</strong>}
         {step.notAtHome && <strong> {step.notAtHome}</strong>}
         {step.stop && ' Here one can stop until tomorrow.'}

@@ -2,13 +2,16 @@ import { Box, chakra } from '@chakra-ui/react';
 import {
   factorFields,
   isNumeric,
+  mediumOf,
   settingKinds,
+  temperatureEnd,
   type Acts,
   type Factor,
   type Plan,
 } from '../../core/practical';
 import { longest } from '../../core/shape';
 import { Choice, TextField } from '../ui/fields';
+import { BasisChoice } from './BasisChoice';
 import { usePlan } from './edit-context';
 import { actingOn, actsGroups, valueOf, withFactor } from './factors';
 import { RemoveButton } from '../ui/line-tools';
@@ -136,12 +139,42 @@ function How({ acts, ...props }: HowProps) {
         </Box>
       );
     case 'end-temperature':
+      return <LevelBasis acts={acts} {...props} />;
     case 'minutes':
     case 'start-temperature':
     case 'swap':
     case 'words':
       return null;
   }
+}
+
+/** What the levels of a temperature mean, where a syrup boils lower than at sea level. */
+function LevelBasis({ acts, plan, which }: Acting<'end-temperature'>) {
+  const { edit } = usePlan();
+  const step = plan.steps.find(({ id }) => id === acts.stepId);
+  const end = step && temperatureEnd(step);
+  if (!step || !end || mediumOf(plan, step) !== 'syrup') return null;
+  const meaning = (basis: typeof end.basis) => (was: Plan) => ({
+    ...was,
+    steps: was.steps.map((one) =>
+      one.id === step.id
+        ? {
+            ...one,
+            ends: one.ends.map((other) => (other.kind === 'temperature' ? { ...other, basis } : other)),
+          }
+        : one,
+    ),
+  });
+  return (
+    <>
+      {', '}
+      <BasisChoice
+        label={`What the levels mean${which}`}
+        value={end.basis}
+        onValue={(basis) => edit(`basis-${step.id}`, meaning(basis))}
+      />
+    </>
+  );
 }
 
 function DoseHow({ acts, plan, which, onActs }: Acting<'amount'>) {

@@ -8,14 +8,10 @@ import {
   isNumeric,
   levelLabel,
   levelsInOrder,
-  localTarget,
-  mediumOf,
+  targetOfLevel,
   workingOfTarget,
   type Factor,
   type Level,
-  type Place,
-  type Plan,
-  type Target,
   factorFields,
 } from '../../core/practical';
 import { isFull } from '../../core/shape';
@@ -213,15 +209,6 @@ function ControlButton({
   );
 }
 
-/** The temperature a level ends its step at, here. */
-function targetHere(plan: Plan, place: Place | null, factor: Factor, level: Level): Target | null {
-  const { acts } = factor;
-  if (acts.on !== 'end-temperature' || level.value === null) return null;
-  const step = plan.steps.find((one) => one.id === acts.stepId);
-  const medium = step ? mediumOf(plan, step) : (plan.thermometers[0]?.in ?? null);
-  return localTarget(level.value, medium === 'syrup', place);
-}
-
 /** What a level comes to: grams, or the temperature on the thermometers here with its working. */
 function Consequence({
   factor,
@@ -235,7 +222,7 @@ function Consequence({
   count: number;
 }) {
   const { plan, place } = usePlan();
-  const target = targetHere(plan, place, factor, level);
+  const target = targetOfLevel(plan, factor, level, place);
   const words = target ? null : consequenceOf(plan, place, factor, level, ingredientGrams);
   return (
     <>

@@ -39,12 +39,12 @@ export const MethodSection = memo(function MethodSection() {
   const sensors = useSensors(useSensor(PointerSensor, byPointer), useSensor(KeyboardSensor, byKeys));
   // Rows are drawn anew only where their own step, or what they read of the plan, is another.
   const { factors, formula, thermometers } = plan;
-  const around = useMemo(
-    () => ({ factors, formula, thermometers, place }),
-    [factors, formula, thermometers, place],
-  );
   const order = plan.steps.map((step) => step.id).join('\n');
   const ids = useMemo(() => (order === '' ? [] : order.split('\n')), [order]);
+  const around = useMemo(
+    () => ({ factors, formula, thermometers, place, order: ids }),
+    [factors, formula, thermometers, place, ids],
+  );
   const { timetable } = useLaid().laid;
   const span = Math.max(plan.periodMinutes, timetable?.endsMin ?? 0, 1);
   const placeOf = useMemo(() => (timetable ? placesOf(timetable.bars) : noPlaces), [timetable]);

@@ -1,8 +1,17 @@
 import { Box } from '@chakra-ui/react';
-import { temperatureRangeC, type End, type Plan, type Step, stepShape } from '../../core/practical';
+import {
+  mediumOf,
+  sayingTheTarget,
+  stepShape,
+  temperatureRangeC,
+  type End,
+  type Plan,
+  type Step,
+} from '../../core/practical';
 import { isFull } from '../../core/shape';
 import { Choice, NumberField, TextField } from '../ui/fields';
 import { usePlan } from './edit-context';
+import { BasisChoice } from './BasisChoice';
 import { MoreButton, RemoveButton } from '../ui/line-tools';
 import { endingAtLevel } from './factors';
 import { StepNumber, type StepPartProps } from './step-part';
@@ -21,8 +30,6 @@ const senses: readonly (readonly [Extract<End, { kind: 'sign' }>['sense'], strin
 /** What ends a step: its time, a sign, a temperature; several, and whether any one of them is enough. */
 export function StepEnds({ step, number, onChange }: StepPartProps) {
   const several = step.ends.length > 1;
-  const replace = (at: number, ends: readonly End[]) =>
-    onChange({ ends: step.ends.flatMap((end, i) => (i === at ? ends : [end])) });
   return (
     <Box>
       {step.ends.map((end, i) => (
@@ -34,11 +41,11 @@ export function StepEnds({ step, number, onChange }: StepPartProps) {
               step={step}
               number={number}
               nth={i === 0 ? '' : `, ${i + 1}`}
-              onEnd={(next) => replace(i, [next])}
+              onEnd={(next) => onChange({ ...figureOf(step, end, next), ends: endsWith(step, i, [next]) })}
               onChange={onChange}
             />
           </span>
-          {several && <RemoveButton what={`end ${i + 1} of step ${number}`} onClick={() => replace(i, [])} />}
+          {several && <RemoveButton what={`end ${i + 1} of step ${number}`} onClick={() => onChange({ ends: endsWith(step, i, []) })} />}
         </Box>
       ))}
       {several && (
@@ -72,6 +79,15 @@ export function StepEnds({ step, number, onChange }: StepPartProps) {
       </Box>
     </Box>
   );
+}
+
+const endsWith = ({ ends }: Step, at: number, own: readonly End[]): End[] =>
+  ends.flatMap((end, i) => (i === at ? own : [end]));
+
+/** A sentence that names the temperature which is changed no longer names a figure. */
+function figureOf(step: Step, was: End, now: End): Partial<Step> {
+  const [before, after] = [was, now].map((end) => (end.kind === 'temperature' ? end.celsius : null));
+  return before === null || before === after ? {} : { text: sayingTheTarget(step) };
 }
 
 interface OneEndProps {
@@ -108,6 +124,7 @@ function OneEnd(props: OneEndProps) {
       {end.kind === 'temperature' && end.celsius !== null && (
         <EndTemperature {...{ number, onEnd }} end={end} celsius={end.celsius} />
       )}
+      {end.kind === 'temperature' && end.celsius === null && <LevelMeaning {...props} end={end} />}
       {end.kind === 'temperature' && <EndThermometer {...props} />}
     </>
   );
@@ -164,13 +181,30 @@ function EndTemperature({ end, celsius, number, onEnd }: EndTemperatureProps) {
         onValue={(value) => onEnd({ ...end, celsius: value! })}
       />{' '}
       °C,{' '}
-      <Choice
+      <BasisChoice
         label={`What the temperature of step ${number} means`}
         value={end.basis}
-        options={[
-          ['sea-level', 'given for sea level'],
-          ['as-read', 'as the thermometer shows it'],
-        ]}
+        onValue={(basis) => onEnd({ ...end, basis })}
+      />
+    </>
+  );
+}
+
+/** What a station’s own level means, where it is read in a syrup. */
+function LevelMeaning({
+  end,
+  step,
+  number,
+  onEnd,
+}: Pick<OneEndProps, 'step' | 'number' | 'onEnd'> & { end: EndTemperatureProps['end'] }) {
+  const { plan } = usePlan();
+  if (mediumOf(plan, step) !== 'syrup') return null;
+  return (
+    <>
+      {', '}
+      <BasisChoice
+        label={`What the level of step ${number} means`}
+        value={end.basis}
         onValue={(basis) => onEnd({ ...end, basis })}
       />
     </>

@@ -1,12 +1,13 @@
 import { Flex } from '@chakra-ui/react';
 import { TriangleAlert } from 'lucide-react';
-import { counted, formatNumber, formatTemperature, listed } from '../../core/format';
+import { formatNumber, formatTemperature, listed } from '../../core/format';
 import {
+  endingAt,
+  endsAtLevel,
   levelLabel,
   levelsInOrder,
-  localTarget,
   mediumOf,
-  settingsWords,
+  stepMarks,
   targetOf,
   workingOfTarget,
   type Plan,
@@ -19,7 +20,11 @@ import { WorkingPopover } from '../ui/WorkingPopover';
 import { mediumWords } from './ThermometerLines';
 
 /** What a row has to know of the plan around its step. */
-export type Around = Pick<Plan, 'factors' | 'formula' | 'thermometers'> & { place: Place | null };
+export type Around = Pick<Plan, 'factors' | 'formula' | 'thermometers'> & {
+  place: Place | null;
+  /** Ids of the steps, in their order. */
+  order: readonly string[];
+};
 
 /** What ends the step here, what it needs, and what can hurt: what was understood, under its words. */
 export function StepFacts({ step, around }: { step: Step; around: Around }) {
@@ -51,42 +56,20 @@ export function StepFacts({ step, around }: { step: Step; around: Around }) {
   );
 }
 
-const stirWords = { always: 'stir all the time', 'now-and-then': 'stir now and then', never: 'do not stir' };
-
 /** A step’s facts in a few words each. */
 function factsOf(plan: Around, step: Step): string[] {
-  const when = { before: 'before the lesson', lesson: '', after: 'after the lesson' }[step.when];
-  const days =
-    step.day === 0 ? '' : ` (${counted(Math.abs(step.day), 'day')} ${step.day < 0 ? 'before' : 'after'})`;
   const levels = step.only.flatMap((id) =>
     plan.factors.flatMap((factor) =>
       factor.levels.filter((level) => level.id === id).map((level) => levelLabel(plan, factor, level)),
     ),
   );
+  const settings = variedSettings(plan, step);
   return [
-    when && when + days,
     levels.length > 0 ? `only for ${listed(levels)}` : '',
-    variedSettings(plan, step) || settingsWords(step.settings, 'C'),
-    step.stayBelowC === null ? '' : `stay below ${formatTemperature(step.stayBelowC)}`,
-    step.stir === null ? '' : stirWords[step.stir],
-    { open: '', glass: 'look through the glass', shut: 'door stays shut' }[step.door],
-    step.people > 1 ? `${step.people} people` : '',
-    step.adult ? 'adult does this' : '',
-    step.optional ? 'if wanted' : '',
-    step.tryOne ? 'one piece first' : '',
-    step.repeatUntil ? `again until ${step.repeatUntil}` : '',
-    step.safeStop ? 'safe place to stop' : '',
-    step.ready.length > 0 ? `ready: ${step.ready.join(', ')}` : '',
-    ...step.windows.map(windowWords),
+    settings,
+    // Its minutes and its early look stand in the bar.
+    ...stepMarks(step, plan.order, 'C', ['minutes', 'lookAt', ...(settings ? (['settings'] as const) : [])]),
   ].filter(Boolean);
-}
-
-function windowWords({ words, from, until }: Step['windows'][number]): string {
-  const edges = [
-    from === null ? '' : `from ${formatNumber(from)} min`,
-    until === null ? '' : `until ${formatNumber(until)} min`,
-  ];
-  return [words, ...edges.filter(Boolean)].join(' ');
 }
 
 /** A setting that is another at every level: “oven 180 · 200 °C by level”. */
@@ -119,7 +102,7 @@ function endWords(plan: Around, step: Step) {
 function TemperatureWords({ around, step }: { around: Around; step: Step }) {
   const { place } = around;
   const medium = mediumOf(around, step);
-  const factor = around.factors.find(({ acts }) => acts.on === 'end-temperature' && acts.stepId === step.id);
+  const factor = around.factors.find((one) => endsAtLevel(step, one, around));
   const fixed = factor ? null : targetOf(around, step, place);
   if (fixed) {
     return (
@@ -134,9 +117,10 @@ function TemperatureWords({ around, step }: { around: Around; step: Step }) {
       </WorkingPopover>
     );
   }
-  const known = (factor ? levelsInOrder(factor) : []).flatMap(({ value }) =>
-    value === null ? [] : [formatNumber(localTarget(value, medium === 'syrup', place).localC, 1)],
-  );
+  const known = (factor ? levelsInOrder(factor) : []).flatMap(({ value }) => {
+    const target = value === null ? null : targetOf(around, endingAt(step, value), place);
+    return target ? [formatNumber(target.localC, 1)] : [];
+  });
   return (
     <span>
       until the station’s own level

@@ -4,7 +4,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react';
 import { memo, useState } from 'react';
 import { formatNumber } from '../../core/format';
-import { earlyLook, minutesWords, stepMinutes, stepShape, type Step } from '../../core/practical';
+import { earlyLook, minutesWords, stepMinutes, stepShape, withMinutes, type Step } from '../../core/practical';
 import { longest, range } from '../../core/shape';
 import { IconButton } from '../ui/Button';
 import { NumberField, TextField } from '../ui/fields';
@@ -113,7 +113,7 @@ function Minutes({ step, number, around, onChange }: MinutesProps) {
         placeholder="?"
         chars={1}
         align="right"
-        onValue={(minutes) => onChange({ minutes })}
+        onValue={(minutes) => onChange(withMinutes(step, minutes))}
       />{' '}
       min
       {(step.minutesTo !== null || step.per !== 'once') && (

@@ -1,4 +1,12 @@
-import { factorsWithLevels, type Acts, type Factor, type Level, type Plan } from '../../core/practical';
+import {
+  factorsWithLevels,
+  sayingTheTarget,
+  type Acts,
+  type End,
+  type Factor,
+  type Level,
+  type Plan,
+} from '../../core/practical';
 import { syrupOfFormula } from '../../core/batch';
 import { formatNumber } from '../../core/format';
 import { seaLevelBoilingC } from '../../core/water';
@@ -145,14 +153,12 @@ export function actingOn(plan: Plan, factor: Factor, acts: Acts): Plan {
     thermometers,
     steps: changed.steps.map((step) => {
       if (step.id !== acts.stepId) return step;
-      const others = step.ends.filter((end) => end.kind === 'sign');
-      const own = step.ends.find((end) => end.kind === 'temperature');
+      // A recipe’s figure is meant for sea level; who reads levels off a thermometer here says so.
+      const own: End = { kind: 'temperature', celsius: null, basis: 'sea-level' };
       return {
         ...step,
-        ends: [
-          ...others,
-          own ? { ...own, celsius: null } : { kind: 'temperature', celsius: null, basis: 'sea-level' },
-        ],
+        text: sayingTheTarget(step),
+        ends: [...step.ends.filter((end) => end.kind === 'sign'), own],
         thermometerId: step.thermometerId ?? thermometers[0]!.id,
       };
     }),

@@ -127,12 +127,12 @@ describe('what a factor acts on', () => {
     expect(actingOn(syrup, was.factors[0]!, { on: 'end-temperature', stepId: 's' }).thermometers[0]!.in).toBe(
       'syrup',
     );
-    // One that is there is taken, and degrees of its own keep what they are of.
+    // One that is there is taken; levels in a syrup are meant for sea level, whatever the figure of the sentence was.
     const own = { kind: 'temperature' as const, celsius: 80, basis: 'as-read' as const };
     const known = { ...was, thermometers: examplePlan.thermometers, steps: [{ ...step, ends: [own] }] };
     const taken = actingOn(known, was.factors[0]!, { on: 'end-temperature', stepId: 's' });
     expect(taken.thermometers).toEqual(examplePlan.thermometers);
-    expect(taken.steps[0]!.ends).toEqual([{ ...own, celsius: null }]);
+    expect(taken.steps[0]!.ends).toEqual([{ ...own, celsius: null, basis: 'sea-level' }]);
   });
 
   it('levels no step has are the step’s that asks for them; those of another step stay there', () => {

@@ -1,16 +1,17 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import type { Run } from '../../contract/runs';
-import { capitalised, formatNumber, formatTemperature, listed } from '../../core/format';
-import {
+import { capitalised, formatNumber, listed } from '../../core/format';
+import { idsOf,
   earlyLook,
   factorsWithLevels,
   factorUnit,
-  laneWords,
   minutesWords,
   piecesWords,
-  settingsWords,
+  sentenceOf,
+  stepMarks,
   takenWords,
+  untilWords,
   type StationStep,
 } from '../../core/practical';
 import { lessonSteps, type OwnPlan } from '../../core/run';
@@ -112,18 +113,15 @@ interface MethodLineProps {
 
 function MethodLine({ step, number, own, unit }: MethodLineProps) {
   const look = earlyLook(step);
-  const signs = step.ends.flatMap((end) => (end.kind === 'sign' && end.words ? [end.words] : []));
-  const settings = settingsWords(step.settings, unit);
+  const until = untilWords(step, unit);
+  const marks = stepMarks(step, idsOf(lessonSteps(own)), unit, ['minutes', 'lookAt']);
   return (
     <Box as="li" display="flex" gap="3mm" mb="1.6mm" css={{ breakInside: 'avoid' }}>
       <strong>{number}</strong>
       <Box flex="1">
-        {step.text}
-        {step.target && <strong> To {formatTemperature(step.target.localC, unit)}.</strong>}
-        {signs.length > 0 && ` Until ${signs.join(step.need === 'all' ? ' and ' : ' or ')}.`}
-        {settings && <strong> {capitalised(settings)}.</strong>}
-        {step.adult && <strong> An adult does this.</strong>}
-        {laneWords[step.lane] && <strong> {capitalised(laneWords[step.lane])}.</strong>}
+        {sentenceOf(step, unit)}
+        {until && <strong> Until {until}.</strong>}
+        {marks.length > 0 && <Box fontWeight="semibold">{capitalised(marks.join(' · '))}</Box>}
         {step.hazards.map((id) => (
           <Box key={id} fontSize="9.5pt" borderLeftWidth="3px" borderColor="ember" pl="2mm" mt="0.8mm">
             {cautionFor(own, step, id)}

@@ -2,7 +2,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import { memo } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { counted, decimalsOf, formatDuration, formatNumber, formatTemperature } from '../../core/format';
-import { endsWords, settingsWords, shownValue } from '../../core/practical';
+import { idsOf, sentenceOf, shownValue, stepMarks, untilWords } from '../../core/practical';
 import { isMissing, lastDone, type Countdown, type StationState } from '../../core/run';
 import { fahrenheitFromCelsius } from '../../core/units';
 import { countdownClock, countdownWords, targetWords } from './station-words';
@@ -147,8 +147,9 @@ function StepSide({ state }: VesselCardProps) {
 function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
   const { step, countdown, lastEvent } = state;
   // What this station takes, and how it sets its oven, where the sentence alone says it of nobody.
+  const until = step ? untilWords(step, unit) : '';
   const own = step
-    ? [amounts, settingsWords(step.settings, unit), step.target ? endsWords(step, unit) : '']
+    ? [amounts, until && `until ${until}`, ...stepMarks(step, idsOf(state.own.steps), unit, ['minutes', 'lookAt'])]
         .filter(Boolean)
         .join(' · ')
     : '';
@@ -175,8 +176,8 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
           {countdownClock(countdown)}
         </Box>
       )}
-      <Box lineHeight="1.25" mt="1" lineClamp={2} title={step.text}>
-        {step.text}
+      <Box lineHeight="1.25" mt="1" lineClamp={2} title={sentenceOf(step, unit)}>
+        {sentenceOf(step, unit)}
       </Box>
       {own && (
         <Box color="glass" fontWeight="semibold" css={{ fontSize: '0.88em' }} lineHeight="1.25" lineClamp={2}>

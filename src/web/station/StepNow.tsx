@@ -1,14 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
-import { formatNumber, formatTemperature } from '../../core/format';
-import {
-  earlyLook,
-  laneWords,
-  minutesWords,
+import { idsOf,
   piecesWords,
-  settingsWords,
+  sentenceOf,
+  stepMarks,
   takenWords,
+  untilWords,
   type StationIngredient,
   type StationStep,
 } from '../../core/practical';
@@ -38,6 +36,7 @@ export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
     );
   }
   const said = eventOf(step);
+  const until = untilWords(step, unit);
   const used = setting.usedIn(step, own.ingredients);
   return (
     <Box px="4" pt="2.5" pb="2">
@@ -67,9 +66,8 @@ export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
         </MainButton>
       </Flex>
       <Box fontSize="lg" lineHeight="1.3" mt="1" lineClamp={brief ? 1 : undefined}>
-        {step.target && <strong>To {formatTemperature(step.target.localC, unit)}. </strong>}
-        {step.text}
-        {untilWords(step) && <strong> Until {untilWords(step)}.</strong>}
+        {sentenceOf(step, unit)}
+        {until && <strong> Until {until}.</strong>}
       </Box>
       {!brief && <OwnWords step={step} state={state} unit={unit} />}
       {!brief && <Taken ingredients={whole ? own.ingredients : used} varied={setting.varied} whole={whole} />}
@@ -92,41 +90,9 @@ export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
   );
 }
 
-/** The signs a step ends by, in words. */
-function untilWords({ ends, need }: StationStep): string {
-  const signs = ends.flatMap((end) => (end.kind === 'sign' && end.words ? [end.words] : []));
-  return signs.join(need === 'all' ? ' and ' : ' or ');
-}
-
 /** What of the step is this station’s own: minutes, settings, pieces; and what to keep to. */
 function OwnWords({ step, state, unit }: { step: StationStep; state: StationState; unit: 'C' | 'F' }) {
-  const look = earlyLook(step);
-  const words = [
-    laneWords[step.lane],
-    minutesWords(step),
-    look === null ? '' : `look at ${formatNumber(look)} min`,
-    settingsWords(step.settings, unit),
-    step.stayBelowC === null ? '' : `stay below ${formatTemperature(step.stayBelowC, unit, 0)}`,
-    step.stir === null
-      ? ''
-      : { always: 'stir all the time', 'now-and-then': 'stir now and then', never: 'do not stir' }[step.stir],
-    { open: '', glass: 'look through the glass only', shut: 'door stays shut' }[step.door],
-    step.people > 1 ? `${step.people} people` : '',
-    step.adult ? 'an adult does this' : '',
-    step.optional ? 'only if you want' : '',
-    step.tryOne ? 'try one piece first' : '',
-    step.repeatUntil ? `again until ${step.repeatUntil}` : '',
-    ...piecesWords(state.own, unit),
-    ...step.windows.map(({ words: said, from, until }) =>
-      [
-        said,
-        from === null ? '' : `from ${formatNumber(from)} min`,
-        until === null ? '' : `no later than ${formatNumber(until)} min`,
-      ]
-        .filter(Boolean)
-        .join(' '),
-    ),
-  ].filter(Boolean);
+  const words = [...stepMarks(step, idsOf(lessonSteps(state.own)), unit), ...piecesWords(state.own, unit)];
   if (words.length === 0) return null;
   return (
     <Box mt="1" fontWeight="semibold" color="glass" lineHeight="1.3">

@@ -1,7 +1,7 @@
 import { Box, chakra, Heading } from '@chakra-ui/react';
 import { format, isSameDay } from 'date-fns';
 import type { RunJob } from '../../contract/days';
-import type { Plan } from '../../core/practical';
+import type { Place, Plan } from '../../core/practical';
 import {
   orderWords,
   runningOrder,
@@ -16,6 +16,8 @@ import type { SayMinute } from '../timetable/drawing-scale';
 
 interface OrderSheetProps {
   plan: Plan;
+  place: Place | null;
+  unit: 'C' | 'F';
   timetable: LessonTimetable;
   when: string;
   say: SayMinute;
@@ -30,8 +32,8 @@ const columns: readonly (readonly [OrderFor, string, string])[] = [
 ];
 
 /** The running order as a card: the lesson minute by minute, for the teacher and for whoever helps. */
-export function OrderSheet({ plan, timetable, when, say, jobs, paper }: OrderSheetProps) {
-  const lines = runningOrder(plan, timetable);
+export function OrderSheet({ plan, place, unit, timetable, when, say, jobs, paper }: OrderSheetProps) {
+  const lines = runningOrder(plan, place, unit, timetable);
   const minutes = [...new Set(lines.map(({ atMin }) => atMin))];
   return (
     <Page paper={paper} foot={`Running order · ${plan.title} · ${when}`}>

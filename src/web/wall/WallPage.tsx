@@ -8,7 +8,7 @@ import { routes } from '../../contract/routes';
 import type { Run } from '../../contract/runs';
 import type { School } from '../../contract/school';
 import { clockWords, minuteMs } from '../../core/days';
-import type { Plan } from '../../core/practical';
+import type { Place, Plan } from '../../core/practical';
 import type { LessonTimetable } from '../../core/timetable';
 import { usePractical, useRunOnce, useRunTimetable, useSchool } from '../api/queries';
 import { useRoomChoices } from '../api/room-choices';
@@ -49,6 +49,8 @@ function OfRun({ run, practical, school, told }: OfRunProps) {
     <Sheets
       {...{ practical, school }}
       plan={run.plan}
+      place={run.place}
+      unit={run.unit}
       runId={run.id}
       timetable={told.timetable}
       impossible={told.impossible}
@@ -93,7 +95,8 @@ function OfPlan({ practical, school }: { practical: Practical; school: School })
   if (!impossible && (!timetable || looking)) return <Waiting />;
   return (
     <Sheets
-      {...{ practical, school, plan, timetable, impossible }}
+      {...{ practical, school, plan, place, timetable, impossible }}
+      unit="C"
       runId={null}
       jobs={[]}
       when={place?.name ?? 'no room yet'}
@@ -106,6 +109,8 @@ interface SheetsProps {
   practical: Practical;
   school: School;
   plan: Plan;
+  place: Place | null;
+  unit: 'C' | 'F';
   runId: string | null;
   timetable: LessonTimetable | null;
   impossible: string | null;
@@ -119,6 +124,8 @@ function Sheets({
   practical,
   school,
   plan,
+  place,
+  unit,
   runId,
   timetable,
   impossible,
@@ -130,7 +137,7 @@ function Sheets({
   const [paper, setPaper] = useState<PaperName>('A4');
   const [parts, setParts] = useState({ wall: true, order: true });
   usePaper(paper);
-  const sheet = { plan, when, say, paper };
+  const sheet = { plan, place, unit, when, say, paper };
   return (
     <PracticalFrame
       practical={practical}

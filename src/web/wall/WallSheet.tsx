@@ -1,5 +1,6 @@
 import { Box, Flex, Heading } from '@chakra-ui/react';
-import type { Plan } from '../../core/practical';
+import { capitalised } from '../../core/format';
+import { classSteps, type Place, type Plan } from '../../core/practical';
 import type { LessonTimetable } from '../../core/timetable';
 import { Page } from '../paper/Page';
 import type { PaperName } from '../paper/paper';
@@ -9,6 +10,8 @@ import type { SayMinute } from '../timetable/drawing-scale';
 
 interface WallSheetProps {
   plan: Plan;
+  place: Place | null;
+  unit: 'C' | 'F';
   timetable: LessonTimetable;
   /** Class, room, day. */
   when: string;
@@ -21,13 +24,15 @@ interface WallSheetProps {
 const uprightFrom = 20;
 
 /** The timetable for the wall: one sheet, to be read from two metres. */
-export function WallSheet({ plan, timetable, when, say, opening, paper }: WallSheetProps) {
+export function WallSheet({ plan, place, unit, timetable, when, say, opening, paper }: WallSheetProps) {
   const stations = new Set(
     timetable.bars.flatMap(({ lane }) => (lane.kind === 'station' ? [lane.number] : [])),
   );
   const sideways = stations.size < uprightFrom;
   const lane = Math.max(15, Math.min(28, Math.floor((sideways ? 240 : 620) / stations.size)));
-  const steps = plan.steps.filter(({ when: at }) => at === 'lesson');
+  const steps = classSteps(plan, place, unit, ['minutes', 'lookAt', 'windows']).filter(
+    (_, i) => plan.steps[i]!.when === 'lesson',
+  );
   return (
     <Page paper={paper} sideways={sideways} foot={`Timetable · ${plan.title} · ${when}`}>
       <Flex align="baseline" gap="6mm" wrap="wrap">
@@ -56,9 +61,18 @@ export function WallSheet({ plan, timetable, when, say, opening, paper }: WallSh
         {steps.map((step) => (
           <Flex as="li" key={step.id} gap="2mm" css={{ breakInside: 'avoid' }}>
             <Box as="strong" minW="5mm" textAlign="right">
-              {plan.steps.indexOf(step) + 1}
+              {step.number}
             </Box>
-            <Box lineClamp={2}>{step.text}</Box>
+            <Box>
+              {step.sentence}
+              {step.until && ` Until ${step.until}.`}
+              {step.marks.length > 0 && (
+                <Box as="span" fontWeight="semibold">
+                  {' '}
+                  {capitalised(step.marks.join(' · '))}
+                </Box>
+              )}
+            </Box>
           </Flex>
         ))}
       </Box>

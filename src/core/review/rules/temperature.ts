@@ -4,8 +4,12 @@ import {
   boilingIn,
   localTarget,
   mediumOf,
+  sayingTheTarget,
+  syrupAtSeaLevelC,
+  targetOfLevel,
   temperatureEnd,
   workingOfTarget,
+  type Level,
   type Medium,
   type Plan,
   type Step,
@@ -83,7 +87,7 @@ const leadingUp =
   '(?:[Uu]ntil|[Tt]ill|[Ww]hen)(?:\\s+(?:it|they|the\\s+\\p{L}+))?(?:\\s+(?:reach(?:es)?|shows?|reads?|is|are|gets? to|comes? to|hits?))?(?:\\s+about)?|(?:up )?to(?: about)?|at(?: about)?|reaches|about';
 
 function withoutTemperature(step: Step): string {
-  if (temperatureEnd(step)) return step.text;
+  if (temperatureEnd(step)) return sayingTheTarget(step);
   const left = step.text
     .replace(new RegExp(`,?\\s*\\b(${leadingUp})?\\s*${typedTemperature.source}`, 'u'), '')
     .replace(/(?<!\s)\s+([.,;])/g, '$1')
@@ -93,14 +97,18 @@ function withoutTemperature(step: Step): string {
 }
 
 /** Levels that leave what syrup can do: burnt sugar, or water still boiling off. */
-export const levelsAreSyrup: Rule = ({ plan }) =>
+export const levelsAreSyrup: Rule = ({ plan, place }) =>
   plan.factors.flatMap((factor) => {
     const { acts } = factor;
     if (acts.on !== 'end-temperature') return [];
     const step = plan.steps.find((one) => one.id === acts.stepId);
     if ((step ? mediumOf(plan, step) : (inSyrup(plan)?.in ?? null)) !== 'syrup') return [];
     const burnt = sugarStages.at(-1)!.lowC;
-    const hot = factor.levels.filter((level) => (level.value ?? 0) >= burnt);
+    const isBurnt = (level: Level) => {
+      const target = targetOfLevel(plan, factor, level, place);
+      return target !== null && syrupAtSeaLevelC(target, place) >= burnt;
+    };
+    const hot = factor.levels.filter(isBurnt);
     if (hot.length === 0) return [];
     return [
       {
@@ -116,7 +124,7 @@ export const levelsAreSyrup: Rule = ({ plan }) =>
             ...was,
             factors: was.factors.map((one) =>
               one.id === factor.id
-                ? { ...one, levels: one.levels.filter((level) => (level.value ?? 0) < burnt) }
+                ? { ...one, levels: one.levels.filter((level) => !isBurnt(level)) }
                 : one,
             ),
           }),

@@ -4,6 +4,7 @@ import {
   allTreatments,
   factorsWithLevels,
   inSentence,
+  sayingTheTarget,
   stationPlan,
   treatmentsOf,
   type Factor,
@@ -153,19 +154,27 @@ export const sentencesFollowLevels: Rule = ({ plan }) =>
     const { acts } = factor;
     if (acts.on !== 'end-temperature' || factor.levels.length < 2) return [];
     const step = plan.steps.find((one) => one.id === acts.stepId);
-    const said = step && /(\d{2,3}(?:[.,]\d)?)\s*°?\s*([CF])\b/.exec(step.text);
-    if (!step || !said) return [];
+    if (!step) return [];
+    const text = sayingTheTarget(step);
+    if (text === step.text) return [];
     return [
       {
         id: `sentence-against-level:${step.id}`,
         rank: 'check' as const,
         at: { section: 'method' as const, item: step.id },
-        what: `The sentence says ${said[0]}, the levels say their own`,
-        why: 'Every station reads this sentence; their targets stand beside it.',
+        what: 'The sentence names one temperature, the levels their own',
+        why: 'Each station reads its own in its place; whoever reads the plan reads this one.',
         working: workingOf([
           `step: ${step.text}`,
           `levels: ${factor.levels.map((level) => level.value ?? '').join(', ')} °C`,
         ]),
+        remedy: {
+          label: 'say “the target”',
+          apply: (was: Plan): Plan => ({
+            ...was,
+            steps: was.steps.map((one) => (one.id === step.id ? { ...one, text } : one)),
+          }),
+        },
       },
     ];
   });
