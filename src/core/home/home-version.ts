@@ -13,9 +13,9 @@ import { idsOf,
   type Plan,
   type StationStep,
 } from '../practical';
+import { hasFlesh, hasRice, keepsDry, natureOf } from '../nature';
 import { hazards, hazardsIn, whoDecides, type HazardId } from '../safety';
 import type { Source } from '../working';
-import { hasFlesh, hasRice, staysDry } from './kept';
 
 export const homeSource: Source = {
   kind: 'common-practice',
@@ -160,12 +160,14 @@ function keepingOf(plan: Plan, place: Place | null): string[] {
           'Raw meat and fish: own board and knife, hands washed 20 s; cooked until the core is at the figure the sheet gives.',
         ]
       : []),
-    staysDry(
-      plan,
-      plan.formula.map((line) => ({ ...line, grams: ingredientGrams(line) })),
+    keepsDry(
+      natureOf(
+        plan,
+        plan.formula.map((line) => ({ ...line, grams: ingredientGrams(line) })),
+      ),
     )
       ? 'Cold first, then in a closed tin; eaten within three days, or frozen.'
-      : 'Into the refrigerator (5 °C or below) within 90 minutes, in a shallow dish; eaten within two days; heated once only, until it steams all through.',
+      : 'Into the refrigerator (5 °C or below) within 90 minutes, in a shallow dish; eaten within two days; if it is heated again, then once only, until it steams all through.',
     ...(hasRice(plan.formula) ? ['Cooked rice: cold within the hour, eaten within a day.'] : []),
     'Where it smells, looks or has stood wrong: thrown away, never tasted.',
     whoDecides,

@@ -1,6 +1,7 @@
 import { remembered } from '../memory';
 import { likelyItem } from './find';
 import { ingredientItems } from './items';
+import { withoutDoing } from './doing-words';
 import { kindsOf } from './kinds';
 import type { IngredientItem } from './item';
 
@@ -15,13 +16,9 @@ const soughtNames = allNames
   .filter(({ item, name }) => item.telling || name.split(' ').some((word) => tellingWords.has(word)))
   .sort((a, b) => b.name.length - a.name.length);
 
-/** Names that are doing: “cream the butter”, “butter a tin”, “oil two trays”, “flour the board”. */
-const doing =
-  /(?=[cbofsw])(?<=^|[.,;:]\s*|\b(?:and|then|lightly|to)\s+)(?:cream|butter|oil|flour|salt|sugar|water)(?= (?:the|a|an|your|two|both|it|them|together|in|well|butter|and (?:line|flour|sugar))\b)/giu;
-
 /** The telling items a sentence names outright (not by a loose word), one for each family, longest names first. */
 export const itemsNamedIn = remembered((sentence: string): IngredientItem[] => {
-  let rest = sentence.toLowerCase().replace(idle, ' ').replace(doing, ' ');
+  let rest = withoutDoing(sentence.toLowerCase()).replace(idle, ' ');
   const found: IngredientItem[] = [];
   for (const { item, name } of soughtNames) {
     if (!rest.includes(name) || !wordPattern(name).test(rest)) continue;
@@ -51,17 +48,15 @@ function usesOf(sentence: string, names: readonly string[]): boolean[] {
       named[i] ||
       shortNames(name).some(
         (short) =>
-          holds({ ...said, text: said.undone }, short) &&
+          holds(said, short) &&
           !names.some((other, j) => named[j] && uses(spoken(short.name), other)),
       ),
   );
 }
 
 interface Spoken {
-  /** In small letters, without what only sounds like an ingredient. */
+  /** In small letters, without what only sounds like an ingredient, or is done. */
   text: string;
-  /** The same without names that are doing. */
-  undone: string;
   /** Its words, and what they are without the s of many. */
   words: ReadonlySet<string>;
   /** It takes up all ingredients. */
@@ -69,10 +64,9 @@ interface Spoken {
 }
 
 const spoken = remembered((sentence): Spoken => {
-  const text = sentence.toLowerCase().replace(idle, ' ');
+  const text = withoutDoing(sentence.toLowerCase()).replace(idle, ' ');
   return {
     text,
-    undone: text.replace(doing, ' '),
     words: new Set(wordsIn(text).flatMap((word) => [word, single(word)])),
     all: /\b(all|the (other|dry|wet|remaining)|every) (the )?ingredients?\b|\beverything\b/.test(text),
   };

@@ -12,6 +12,7 @@ export {
 export { isOfAnimals, isRice, spoilsWarm } from './of-animals';
 export { diets, dietsOf, idsIn, dietVerdict, type Diet } from './diets';
 export { itemCalled, likelyItem, longestNameAt } from './find';
+export { doingIn, withoutDoing } from './doing-words';
 export { itemsNamedIn, usedIn } from './in-sentences';
 export { packed } from './item';
 export { kindsOf } from './kinds';

@@ -1,4 +1,4 @@
-import { hasFlesh, hasRice, staysDry, type Weighed } from '../home';
+import { hasFlesh, hasRice, keepsDry, natureOf, type Weighed } from '../nature';
 import { allergensIn, type OnPacks } from '../batch';
 import { allergenSentence, united } from '../ingredients';
 import type { Place, Plan } from '../practical';
@@ -45,7 +45,7 @@ export function keepingLabel(
   madeAt: number,
 ): KeepingLabel {
   const ingredients = batches.flat();
-  const dry = batches.every((batch) => staysDry(plan, batch));
+  const dry = batches.every((batch) => keepsDry(natureOf(plan, batch)));
   const rice = hasRice(ingredients);
   const limitMinutes = Math.max(...coolingStages['uk-fsa'].map((stage) => stage.limitMinutes));
   return {

@@ -6,8 +6,9 @@ export { examplePlan } from './example-plan';
 export { isNumeric, repeatedLevel, temperatureRangeC } from './factor-kind';
 export { formatOneShape, upgradeFormatOne } from './format-1';
 export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
+export { standsOvernight } from './durations';
 export { minutesWords } from './minutes-words';
-export { idsOf, laneWords } from './step';
+export { idsOf, laneWords, takeShape, usesNothing, type Take } from './step';
 export { sayingItself } from './station-plan';
 export { isPhoto, pointAt, pointsInWords, readPoints, shownValue, valueOfPoint } from './named-points';
 export { newIngredient, newResponse, newStep } from './new-parts';
@@ -74,8 +75,9 @@ export { readIngredient, type ReadIngredient } from './read-ingredient';
 export { isOfTheFood } from './degrees-said';
 export { readStep, type ReadStep } from './read-step';
 export { classSteps, type ClassStep } from './class-steps';
+export { takenNow, type TakenNow } from './taken';
 export { stepMarks, type StepMark } from './step-marks';
-export { sayingTheTarget, sentenceForAll, sentenceOf, untilWords } from './step-sentence';
+export { endFigureOf, sayingTheTarget, sentenceForAll, sentenceOf, untilWords } from './step-sentence';
 export {
   consequenceOf,
   gramsWords,

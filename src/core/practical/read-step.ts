@@ -1,7 +1,7 @@
 import { degreesIn, endDegreesIn, isOfTheFood } from './degrees-said';
-import { durationsIn, joined } from './durations';
-import { readAmount } from './read-ingredient';
-import type { End, Step } from './step';
+import { ownTime, standsOvernight } from './durations';
+import { range } from '../shape';
+import { stepShape, type End, type Step } from './step';
 
 /** What a typed sentence says of a step; the sentence stays as it is. */
 export type ReadStep = Partial<
@@ -23,8 +23,6 @@ export type ReadStep = Partial<
     | 'tryOne'
   >
 >;
-
-const perMinute: Readonly<Record<string, number>> = { h: 60, m: 1, s: 1 / 60 };
 
 /**
  * Reads what a step’s sentence says of itself: “Bake 8–10 min, look at 7”, “Fry 2–3 min a side until golden”, “Heat to
@@ -70,26 +68,19 @@ export function readStep(text: string): ReadStep {
   return read;
 }
 
+/** Usual hours of a night in which something stands, min (common practice). */
+const nightMin = { minutes: 480, minutesTo: 720 } as const;
+
 function minutesIn(text: string): Pick<ReadStep, 'minutes' | 'minutesTo' | 'per'> {
-  const found = durationsIn(text);
-  const first = found[0];
-  if (!first) return {};
-  const [, low = '', high, unit = '', , per] = first;
-  const times = perMinute[unit.charAt(0).toLowerCase()] ?? 1;
-  const value = (typed: string) => (readAmount(typed) ?? NaN) * times;
-  let least = value(low);
-  const second = found[1];
-  if (second && joined(text, first, second)) least += readAmount(second[1]!) ?? 0;
-  if (!Number.isFinite(least)) return {};
-  const most = high === undefined ? null : value(high);
+  const own = ownTime(text);
+  if (!own) return standsOvernight(text) ? nightMin : {};
+  const most = range(stepShape.fields.minutes).high;
   return {
-    minutes: tidy(least),
-    ...(most !== null && most > least && { minutesTo: tidy(most) }),
-    ...(per && { per: per.toLowerCase() as Step['per'] }),
+    minutes: Math.min(own.low, most),
+    ...(own.high !== null && own.high <= most && { minutesTo: own.high }),
+    ...(own.per !== 'once' && { per: own.per }),
   };
 }
-
-const tidy = (value: number) => Number(value.toFixed(4));
 
 function celsiusOf(digits: string, unit: string): number {
   const value = Number(digits.replace(',', '.'));

@@ -83,6 +83,7 @@ const tellers = {
   ends: null,
   needs: null,
   uses: null,
+  takes: null,
   thermometerId: null,
   only: null,
   change: null,

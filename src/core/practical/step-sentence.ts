@@ -54,6 +54,12 @@ export function sentenceOf(step: Sentence, unit: SaidIn): string {
   return right ? text : replaced(text, at, temperatureWords(target.localC, unit));
 }
 
+/** The figure by which a sentence names where its step ends, as it stands there; null where it names none. */
+export function endFigureOf(step: Pick<Step, 'text' | 'ends'>): string | null {
+  const at = endIn(step);
+  return at?.said ? step.text.slice(at.from, at.to) : null;
+}
+
 /** The sentence of a plan without the temperature that ends its step: each station reads its own there. */
 export function sayingTheTarget(step: Pick<Step, 'text' | 'ends'>): string {
   const at = endIn(step);

@@ -67,6 +67,16 @@ export const needShape = record('Need', {
   celsius: orNull(celsius()),
 });
 
+/** How much of something a step takes, where it is not all there is. */
+export const takeShape = record('Take', {
+  ingredientId: id(),
+  how: about(
+    'a share of it; so much in its own unit; a little, nobody said how much; what is left',
+    oneOf(['share', 'amount', 'some', 'rest']),
+  ),
+  value: about('the share, up to 1, or the amount', orNull(number(0, 100_000))),
+});
+
 /** One step of the method. */
 export const stepShape = record('Step', {
   id: id(),
@@ -98,7 +108,8 @@ export const stepShape = record('Step', {
     list(afterShape, 12),
   ),
   needs: list(needShape, 10),
-  uses: about('ids of ingredients; none: those its words name', list(id(), 100)),
+  uses: about('ids of ingredients; none: those its words name; “nothing”: it takes nothing', list(id(), 100)),
+  takes: later([], about('of what it uses, how much where it is not all', list(takeShape, 100))),
   thermometerId: orNull(id()),
   only: about('ids of levels that do this step; none: all', list(id(), 24)),
   change: orNull(oneOf(['physical', 'chemical', 'both'])),
@@ -119,6 +130,10 @@ export const stepShape = record('Step', {
 export type Step = Of<typeof stepShape>;
 
 export const idsOf = (steps: readonly Pick<Step, 'id'>[]): string[] => steps.map(({ id }) => id);
+/** In place of ids: whatever its words name, it takes nothing. */
+export const usesNothing = 'nothing';
+
+export type Take = Of<typeof takeShape>;
 export type StepWhen = Step['when'];
 export type StepLane = Step['lane'];
 export type End = Of<typeof endShape>;

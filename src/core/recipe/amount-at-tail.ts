@@ -1,6 +1,6 @@
 import { afterUnit, named, packAt, tidy, withFill } from './ingredient-amounts';
 import { fillWords, sizeWords } from './ingredient-words';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import type { IngredientLine } from './said';
 import { unitAt } from './units';
 

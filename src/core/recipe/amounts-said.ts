@@ -1,5 +1,5 @@
 import { longestNameAt, type IngredientItem } from '../ingredients';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { unitAt, type RecipeUnit } from './units';
 import { comparable } from './called';
 

@@ -1,4 +1,4 @@
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { unitAt } from './units';
 
 /** What a line that is no ingredient and no step can be. */

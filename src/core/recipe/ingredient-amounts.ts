@@ -1,4 +1,4 @@
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { fillWords, linking, sizeWords, stateBefore } from './ingredient-words';
 import type { IngredientLine, Said } from './said';
 import { isMass, isPack, isVolume, unitAt, type RecipeUnit } from './units';

@@ -3,7 +3,7 @@ import { amountAtTail } from './amount-at-tail';
 import { amountAtHead } from './ingredient-amounts';
 import { nameIn } from './ingredient-name';
 import { linking } from './ingredient-words';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { blankLine, type IngredientLine } from './said';
 
 const toTaste =

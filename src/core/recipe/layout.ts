@@ -1,6 +1,6 @@
 import { plainText } from './clean';
 import { timesTold, yieldOf } from './headings';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { beginsAsStep, bullet, numbering } from './sentences';
 import { unitAt } from './units';
 

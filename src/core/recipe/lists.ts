@@ -2,7 +2,7 @@ import { itemCalled } from '../ingredients';
 import { itemNamed, type Language } from './item-named';
 import { readIngredientLine } from './ingredient-line';
 import { amountAlone, endsInAmount, type Row } from './layout';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { beginsAsStep, bullet, numbering } from './sentences';
 import { unitAt } from './units';
 

@@ -1,4 +1,4 @@
-import { isNeutral, longestNameAt, stemOf, type IngredientItem } from '../ingredients';
+import { isNeutral, longestNameAt, stemOf, withoutDoing, type IngredientItem } from '../ingredients';
 import { collective, exceptIn, isExcepted, meansAll } from './collectives';
 import { type Mentionable, calledBy, formWords, stemsIn, tokensOf } from './called';
 import { foreignMentions, type Language } from './item-named';
@@ -87,11 +87,15 @@ export class Mentions {
     }
   }
 
-  /** What a sentence of a section names. The text is expected as `plainText` leaves it. */
-  in(said: string, section: string): Mentioned {
+  /**
+   * What a sentence of a section names. The text is expected as `plainText` leaves it.
+   *
+   * @param coating what only coats a tin or a board counts too
+   */
+  in(said: string, section: string, coating = false): Mentioned {
     const sentence =
       this.#language === 'en' ? said : said.replaceAll(elided, (found) => `${found.slice(0, -1)} `);
-    const tokens = tokensOf(sentence);
+    const tokens = tokensOf(this.#language === 'en' && !coating ? withoutDoing(sentence) : sentence);
     // A comma ends a name: what follows is looked at as if the sentence began there.
     const ends = tokens.map(
       (one, i) => i + 1 < tokens.length && /[,;:.()]/.test(sentence.slice(one.to, tokens[i + 1]!.from)),

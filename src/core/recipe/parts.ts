@@ -14,10 +14,9 @@ import {
 import type { Row } from './layout';
 import { apart, isIngredientLike, isStrictIngredient, joinAmounts, listIn } from './lists';
 import { aside, partNames, tellsToDo, toBring } from './part-words';
-import { quantityAt } from './quantity';
+import { quantityAt, timesIn } from '../prose';
 import { beginsAsStep, bullet, hasVerb, numberedVerb, numbering, sentencesOf } from './sentences';
 import { temperaturesIn } from './temperatures';
-import { timesIn } from './times';
 import { isTitle, titleFrom, withoutAside } from './titles';
 
 /** A line and what it is part of. */

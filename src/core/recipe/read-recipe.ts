@@ -16,7 +16,7 @@ import { mostCharacters, mostLines, rowsOf } from './layout';
 import { partsOf, type Part } from './parts';
 import type { Contradiction, Recipe, RecipeDraft, RecipeStep } from './recipe';
 import { stepsOf, type ReadRecipeStep } from './steps';
-import { timesIn } from './times';
+import { timesIn } from '../prose';
 import type { CupKind } from './units';
 import { usesOfSteps } from './uses';
 import { withoutMarkup } from './markup';

@@ -1,5 +1,5 @@
 import type { Language } from './item-named';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 
 /** Verbs a step of a recipe begins with. */
 const verbs = new Set(

@@ -2,7 +2,7 @@ import type { Language } from './item-named';
 import type { Part } from './parts';
 import { beginsAsStep, sentencesOf } from './sentences';
 import { meantOf, temperaturesIn, type TemperatureSaid } from './temperatures';
-import { timesIn, type TimeSaid } from './times';
+import { timesIn, type TimeSaid } from '../prose';
 
 /** A step as it was read. */
 export interface ReadRecipeStep {

@@ -4,7 +4,7 @@ import { readIngredientLine } from './ingredient-line';
 import { itemNamed, type Language } from './item-named';
 import type { Row } from './layout';
 import { isStrictIngredient, listIn } from './lists';
-import { quantityAt } from './quantity';
+import { quantityAt } from '../prose';
 import { bullet } from './sentences';
 import { unitAt } from './units';
 

@@ -6,6 +6,7 @@ import {
   newStep,
   planShape,
   readStep,
+  standsOvernight,
   type End,
   type Ingredient,
   type Plan,
@@ -17,6 +18,7 @@ import { likelyItem } from '../ingredients';
 import type { FormulaLine, Recipe, RecipeStep } from './recipe';
 import type { SettledRecipe } from './settle';
 import { waiting, waits } from './steps';
+import { takesOfSteps } from './takes';
 import { meantOf } from './temperatures';
 import { millilitresOf, type CupKind } from './units';
 
@@ -38,13 +40,16 @@ export function planFromRecipe(
 ): Plan {
   const lines = formula.slice(0, mostOf('formula')).map((line) => ingredientOf(line, recipe.cup, newId()));
   const ids = lines.map((line) => line.id);
-  const built = steps.slice(0, mostOf('steps')).map((step) => stepOf(step, ids, newId()));
+  const takes = takesOfSteps(steps, lines);
+  const built = steps
+    .slice(0, mostOf('steps'))
+    .map((step, i) => ({ ...stepOf(step, ids, newId()), takes: takes[i]! }));
   const thermometers = thermometersFor(built, lines, base, newId);
   return {
     ...base,
     title: base.title.trim() === '' ? recipe.title || 'A recipe without a name' : base.title,
     formula: lines,
-    steps: withOven(built).map((step) =>
+    steps: withDays(withOven(built)).map((step) =>
       step.ends.some((end) => end.kind === 'temperature')
         ? { ...step, thermometerId: thermometers[0]?.id ?? null }
         : step,
@@ -146,13 +151,14 @@ function stepOf(step: RecipeStep, ids: readonly string[], id: string): Step {
     ...read,
     minutes: minutes === null ? (read.minutes ?? null) : Math.min(minutes, 10_080),
     minutesTo:
-      minutes !== null && minutesHigh !== null && minutesHigh > minutes
-        ? Math.min(minutesHigh, 10_080)
-        : null,
+      minutes === null
+        ? (read.minutesTo ?? null)
+        : minutesHigh !== null && minutesHigh > minutes
+          ? Math.min(minutesHigh, 10_080)
+          : null,
     per: step.per,
     ends: endsOf(read.ends ?? [], minutes !== null, oven !== null, food?.celsius ?? null),
     hands: waiting.test(text) || waitsItsTime(step) ? 'waiting' : (read.hands ?? 'hands-on'),
-    ...(/\bovernight\b|\bday before\b/i.test(text) && { when: 'before' as const, day: -1 }),
     settings: oven
       ? [{ what: 'oven', celsius: oven.celsius, words: oven.as === 'fan' ? 'fan' : '', from: 0 }]
       : (read.settings ?? []),
@@ -217,6 +223,35 @@ function withOven(steps: readonly Step[]): Step[] {
       settings: [...step.settings, { what: 'oven' as const, celsius: heated, words: '', from: 0 }],
     };
   });
+}
+
+/** A wait that no lesson holds, min. */
+const longWaitMin = 480;
+/** The earliest day a plan knows. */
+const firstDay = -14;
+
+/** Nights a step takes; 0 where a lesson holds it. */
+function nightsOf({ text, minutes, hands }: Step): number {
+  const long = hands === 'waiting' && (minutes ?? 0) >= longWaitMin;
+  return standsOvernight(text) || long ? Math.max(1, Math.round((long ? minutes! : 0) / 1440)) : 0;
+}
+
+/**
+ * What stands overnight, and all that comes before it, is done on an earlier day; as the last step it stands after the lesson.
+ */
+function withDays(steps: readonly Step[]): Step[] {
+  let day = 0;
+  return steps
+    .map((step, i) => ({ step, last: i === steps.length - 1 }))
+    .toReversed()
+    .map(({ step, last }): Step => {
+      const nights = nightsOf(step);
+      if (nights > 0 && last) return { ...step, when: 'after' };
+      day -= nights;
+      if (/\bday before\b/i.test(step.text)) day = Math.min(day, -1);
+      return day < 0 ? { ...step, when: 'before', day: Math.max(firstDay, day) } : step;
+    })
+    .toReversed();
 }
 
 /** A thermometer, where a step ends by temperature and none is planned: in the syrup where sugar and water boil. */

@@ -16,7 +16,7 @@ export function usesOfSteps(
   const mentions = new Mentions(formula, language);
   mentions.learn(steps.map((step) => step.text));
   const mixes = steps.findIndex(({ text }) => mixing.test(text.trim()));
-  return steps.map((step, at) => {
+  const read = steps.map((step, at) => {
     const amounts = amountsIn(step.text);
     const mentioned = byAmount(mentions.in(step.text, step.section), amounts, formula);
     // “Mix and knead 10 min.” takes all there is.
@@ -30,6 +30,65 @@ export function usesOfSteps(
         )
       : mentioned.uses;
     return { uses, mentioned, amounts };
+  });
+  return withCoats(ofOnePart(read, steps, formula), steps, formula, mentions);
+}
+
+type Read = Pick<RecipeStep, 'uses' | 'mentioned' | 'amounts'>;
+
+/**
+ * “Cream the butter and sugar” of a cake with a sauce: a word that can mean lines of several parts means those of the step’s
+ * own part, else those of the first of which not all has been taken. What no step would take then stays with the last that
+ * can mean it.
+ */
+function ofOnePart(
+  read: readonly Read[],
+  steps: readonly Pick<ReadRecipeStep, 'section'>[],
+  formula: readonly FormulaLine[],
+): Read[] {
+  const taken = new Set<number>();
+  const narrowed = read.map((one, at): Read => {
+    const dropped = new Set<number>();
+    const meant = new Set<number>();
+    for (const { lines } of one.mentioned.places) {
+      const parts = new Set(lines.map((i) => formula[i]!.section));
+      const own = steps[at]!.section;
+      const open = lines.filter((i) => !taken.has(i));
+      const pool = open.length > 0 ? open : lines;
+      const part = parts.has(own) && own !== '' ? own : pool.length > 0 ? formula[pool[0]!]!.section : own;
+      for (const i of lines) (parts.size < 2 || formula[i]!.section === part ? meant : dropped).add(i);
+    }
+    for (const i of meant) dropped.delete(i);
+    const uses = one.uses.filter((i) => !dropped.has(i));
+    for (const i of uses) taken.add(i);
+    return { ...one, uses };
+  });
+  const lost = formula.flatMap((_, i) =>
+    narrowed.some(({ uses }) => uses.includes(i)) ? [] : [[i, read.findLastIndex(({ uses }) => uses.includes(i))] as const],
+  );
+  return narrowed.map((one, at) => {
+    const back = lost.flatMap(([i, last]) => (last === at ? [i] : []));
+    return back.length === 0 ? one : { ...one, uses: [...one.uses, ...back].sort((a, b) => a - b) };
+  });
+}
+
+/** “Oil the tin”: where nothing else takes the oil, or a line is for that, the step takes it. */
+function withCoats(
+  read: readonly Read[],
+  steps: readonly Pick<ReadRecipeStep, 'text' | 'section'>[],
+  formula: readonly FormulaLine[],
+  mentions: Mentions,
+): Read[] {
+  const forCoating = (i: number) =>
+    /\b(?:to grease|for greasing|for the (?:tin|tray|pan|dish|mould)|for dusting|to dust|for oiling)\b/i.test(
+      `${formula[i]!.note} ${formula[i]!.text}`,
+    );
+  const usedElsewhere = new Set(read.flatMap(({ uses }) => uses));
+  return read.map((one, at) => {
+    const { text, section } = steps[at]!;
+    const coats = mentions.in(text, section, true).uses.filter((i) => !one.uses.includes(i));
+    const its = coats.filter((i) => forCoating(i) || !usedElsewhere.has(i));
+    return its.length === 0 ? one : { ...one, uses: [...one.uses, ...its].sort((a, b) => a - b) };
   });
 }
 

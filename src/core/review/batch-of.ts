@@ -1,5 +1,6 @@
 import type { IngredientItem } from '../ingredients';
 import { itemOf } from '../batch';
+import { natureOf, type Nature } from '../nature';
 import type { Place, Plan, StationIngredient } from '../practical';
 import { ownPlans } from './own-plans';
 
@@ -26,6 +27,13 @@ export function batchOf(plan: Plan, place: Place | null): BatchLine[] {
     .filter((line) => !asideOf.test(line.note))
     .map((line) => ({ line, item: itemOf(line), grams: line.grams }));
 }
+
+/** What the batch of the control makes. */
+export const natureOfPlan = (plan: Plan, place: Place | null): Nature =>
+  natureOf(
+    plan,
+    batchOf(plan, place).map(({ line, grams }) => ({ ...line, grams })),
+  );
 
 /** Mass of a whole batch, g; null where a line with an amount has no mass. */
 export function massOfBatch(batch: readonly BatchLine[]): number | null {

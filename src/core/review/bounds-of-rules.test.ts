@@ -147,7 +147,7 @@ describe('what the margin speaks of, and what not', () => {
     });
     const mended = remarkOf(asRead, 'endpoint-not-local').remedy!.apply(asRead);
     expect(mended.steps.find((step) => step.id === 'cool')).toMatchObject({
-      text: 'Take it to 140 °C.',
+      text: 'Take it to the target.',
       ...endAt(140, 'sea-level'),
     });
   });

@@ -166,8 +166,10 @@ describe('what cannot be done', () => {
       text: 'Boil to 118 °C.',
       ends: [{ kind: 'temperature', celsius: null, basis: 'as-read' }],
     });
-    const lines = said(planOf([heat], { steps: [boil] }));
-    expect(lines).toContain('check: The sentence says 118 °C, the levels say their own');
+    const plan = planOf([heat], { steps: [boil] });
+    expect(said(plan)).toContain('check: The sentence says 118 °C, the levels say their own');
+    const remark = open(plan).find(({ id }) => id.startsWith('sentence-against-level'))!;
+    expect(remark.remedy!.apply(plan).steps[0]!.text).toBe('Boil to the target.');
     expect(said(planOf([heat], { steps: [{ ...boil, text: 'Boil, do not stir.' }] })).join()).not.toContain(
       'sentence',
     );

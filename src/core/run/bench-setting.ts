@@ -3,6 +3,7 @@ import {
   gramsByMass,
   mediumOf,
   stationPlan,
+  takenNow,
   treatmentOf,
   treatmentsOf,
   variedAmount,
@@ -15,6 +16,7 @@ import {
   type StationIngredient,
   type StationPlan,
   type StationStep,
+  type TakenNow,
 } from '../practical';
 import type { SyrupBatch } from '../sugar';
 import type { Notebook } from './notebook';
@@ -35,6 +37,8 @@ export interface BenchSetting {
   place: Place | null;
   boilingC: number;
   usedIn: BatchTables['usedIn'];
+  /** What a step takes of its station’s batch, and how much of it. */
+  takenNow(own: Pick<OwnPlan, 'steps' | 'ingredients'>, step: StationStep): TakenNow[];
   /** Ids of ingredients that are not the same at all stations. */
   varied: ReadonlySet<string>;
   stations: readonly number[];
@@ -88,6 +92,7 @@ export function benchSetting(
     place,
     boilingC,
     usedIn,
+    takenNow: (own, step) => takenNow(own, step, usedIn),
     varied:
       varied ?? new Set(plan.formula.map((one) => one.id).filter((id) => variedAmount(id, all) !== null)),
     stations: [...treatments.keys()],

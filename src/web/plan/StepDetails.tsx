@@ -9,6 +9,7 @@ import { StepHeat } from './StepHeat';
 import { StepOrder } from './StepOrder';
 import type { StepPartProps } from './step-part';
 import { StepSettings } from './StepSettings';
+import { StepTakes } from './StepTakes';
 import { StepTime } from './StepTime';
 
 /** Everything about a step that does not fit its line. */
@@ -16,6 +17,7 @@ export function StepDetails(props: StepPartProps) {
   const { step, onChange } = props;
   return (
     <Box ml="10" mt="2" p="3.5" bg="paper" borderRadius="6px" display="grid" gap="2.5">
+      <StepTakes {...props} />
       <StepTime {...props} />
       <StepHeat {...props} />
       <StepOrder {...props} />

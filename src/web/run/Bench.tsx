@@ -3,7 +3,6 @@ import { format } from 'date-fns';
 import { Suspense, useCallback, useMemo, useState } from 'react';
 import { partLater } from '../offline/part-later';
 import type { Run } from '../../contract/runs';
-import { takenWords } from '../../core/practical';
 import {
   callsFor,
   readQuickLine,
@@ -159,9 +158,9 @@ function Board({ run, setting, states, calls, unit }: BoardProps) {
 function amountsNow(setting: BenchSetting, { step, own }: StationState): string {
   if (!step) return '';
   return setting
-    .usedIn(step, own.ingredients)
-    .filter((one) => setting.varied.has(one.id))
-    .map(takenWords)
+    .takenNow(own, step)
+    .filter(({ ingredient }) => setting.varied.has(ingredient.id))
+    .map(({ words }) => words)
     .join(', ');
 }
 

@@ -7,8 +7,8 @@ import { idsOf,
   stepMarks,
   takenWords,
   untilWords,
-  type StationIngredient,
   type StationStep,
+  type TakenNow,
 } from '../../core/practical';
 import { eventOf, lessonSteps, type BenchSetting, type EventBody, type StationState } from '../../core/run';
 import { hazards } from '../../core/safety';
@@ -37,7 +37,9 @@ export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
   }
   const said = eventOf(step);
   const until = untilWords(step, unit);
-  const used = setting.usedIn(step, own.ingredients);
+  const now = whole
+    ? own.ingredients.map((ingredient) => ({ ingredient, words: takenWords(ingredient) }))
+    : setting.takenNow(own, step);
   return (
     <Box px="4" pt="2.5" pb="2">
       <Flex justify="space-between" align="center" gap="3">
@@ -70,7 +72,7 @@ export function StepNow({ state, setting, unit, brief, onDone }: StepNowProps) {
         {until && <strong> Until {until}.</strong>}
       </Box>
       {!brief && <OwnWords step={step} state={state} unit={unit} />}
-      {!brief && <Taken ingredients={whole ? own.ingredients : used} varied={setting.varied} whole={whole} />}
+      {!brief && <Taken taken={now} varied={setting.varied} whole={whole} />}
       {step.hazards.map((id) => (
         <Box
           key={id}
@@ -107,15 +109,15 @@ const Line = chakra('li', {
 
 /** What goes in, as this station takes it: its own unit, and grams beside it. */
 function Taken({
-  ingredients,
+  taken,
   varied,
   whole,
 }: {
-  ingredients: readonly StationIngredient[];
+  taken: readonly TakenNow[];
   varied: ReadonlySet<string>;
   whole: boolean;
 }) {
-  if (ingredients.length === 0) return null;
+  if (taken.length === 0) return null;
   return (
     <Box
       as="ul"
@@ -127,10 +129,10 @@ function Taken({
       bg="glassWash"
       borderRadius="6px"
     >
-      {ingredients.map((one) => (
+      {taken.map(({ ingredient: one, words }) => (
         <Line key={one.id}>
           <Box as="span" fontWeight={varied.has(one.id) ? 'bold' : 'normal'}>
-            {takenWords(one)}
+            {words}
             {varied.has(one.id) && one.by !== 'staff' && (
               <Box as="span" color="soft" fontWeight="normal" fontSize="sm">
                 {' '}

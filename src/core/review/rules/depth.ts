@@ -3,10 +3,11 @@ import { formatNumber } from '../../format';
 import { seriesSource, thickSoup, trayMinutes } from '../../heat';
 import { isOfAnimals } from '../../ingredients';
 import { remembered } from '../../memory';
-import { newStep, type Plan } from '../../practical';
+import { newStep, type Plan, type Step } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
-import { batchOf, massOfBatch, volumeOfBatch } from '../batch-of';
+import { keepsDry } from '../../nature';
+import { batchOf, massOfBatch, natureOfPlan, volumeOfBatch } from '../batch-of';
 import type { Rule } from '../plan-remark';
 
 /** From hot to cold, and by when (Scottish and UK guidance for caterers, from memory; the school’s authority decides). */
@@ -29,6 +30,31 @@ const minutesToCold = remembered((depth) =>
 const hours = (minutes: number) =>
   minutes < 90 ? `${Math.round(minutes)} min` : `${formatNumber(Math.round(minutes / 6) / 10)} h`;
 
+interface Help {
+  label: string;
+  why: string;
+  step: Pick<Step, 'text' | 'ready'> & Partial<Step>;
+}
+
+/** What cools sooner, by what it is: only what pours can be stirred. */
+const stirred: Help = {
+  label: 'a step in ice water first',
+  why: 'Ice water and stirring first, then the refrigerator; shallower helps, but seldom enough.',
+  step: {
+    text: 'Stand it in ice water and stir until it is below 20 °C.',
+    stir: 'now-and-then',
+    ready: ['bowl of ice water'],
+  },
+};
+const spread: Help = {
+  label: 'a step to portion it first',
+  why: 'What is set cannot be stirred: cut into portions and spread on a cold tray first, then the refrigerator.',
+  step: {
+    text: 'Cut it into portions and spread them, uncovered, on a cold metal tray.',
+    ready: ['cold metal tray'],
+  },
+};
+
 /** A dish of hot food too deep to grow cold in time. */
 export const dishesCoolInTime: Rule = ({ plan, place }) => {
   const { trayCm2, vessels, layers } = plan.portions;
@@ -36,6 +62,9 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
   const mass = massOfBatch(lines);
   if (trayCm2 === null || mass === null || mass <= 0) return [];
   if (!lines.some(({ item }) => item && isOfAnimals(item))) return [];
+  const nature = natureOfPlan(plan, place);
+  // Dry things are kept in a tin, and hot sugar is no food to chill in water.
+  if (keepsDry(nature) || nature === 'hot-sugar') return [];
   const at = plan.steps.findIndex(({ text }) => heated.test(text));
   const cooled = plan.steps.find(
     (step, i) =>
@@ -44,6 +73,7 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
   if (at < 0 || !cooled || plan.steps.some(({ text }) => helped.test(text))) return [];
   const depth = depthMm(volumeOfBatch(mass), trayCm2, vessels, layers);
   if (depth < 2 || depth > 200) return [];
+  const help = nature === 'baked' ? spread : stirred;
   const minutes = minutesToCold(depth.toFixed(1));
   if (minutes !== null && minutes <= withinMinutes) return [];
   return [
@@ -52,7 +82,7 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
       rank: 'check',
       at: { section: 'method', item: cooled.id },
       what: `${formatNumber(Math.round(depth))} mm deep it is cold only after ${minutes === null ? 'more than a day' : `about ${hours(minutes)}`}`,
-      why: `From ${hotC} to ${coldC} °C in a refrigerator of ${airC} °C, by conduction; ${withinMinutes} min is the usual limit. Ice water and stirring first, then the refrigerator; shallower helps, but seldom enough.`,
+      why: `From ${hotC} to ${coldC} °C in a refrigerator of ${airC} °C, by conduction; ${withinMinutes} min is the usual limit. ${help.why}`,
       working: workingOf(
         [
           { text: 'batch / (area × trays × layers)', value: depth, unit: 'mm' },
@@ -71,15 +101,13 @@ export const dishesCoolInTime: Rule = ({ plan, place }) => {
         [seriesSource],
       ),
       remedy: {
-        label: 'a step in ice water first',
+        label: help.label,
         apply: (was: Plan): Plan => {
           const place = was.steps.findIndex(({ id }) => id === cooled.id);
           const step = newStep({
             id: `ice-${cooled.id}`,
-            text: 'Stand it in ice water and stir until it is below 20 °C.',
             minutes: 10,
-            stir: 'now-and-then',
-            ready: ['bowl of ice water'],
+            ...help.step,
           });
           return { ...was, steps: [...was.steps.slice(0, place), step, ...was.steps.slice(place)] };
         },

@@ -1,4 +1,4 @@
-import { itemsNamedIn, usedIn } from '../../ingredients';
+import { doingIn, itemsNamedIn, usedIn } from '../../ingredients';
 import { itemOf } from '../../batch';
 import { smallestAmounts } from '../own-plans';
 import { capitalised, formatNumber } from '../../format';
@@ -11,8 +11,10 @@ export const ingredientsAreUsed: Rule = ({ plan }) => {
   if (plan.steps.length === 0) return [];
   const names = plan.formula.map(({ name }) => name);
   const uses = plan.steps.map((step) => {
+    // What only coats a tin is used as well.
     const said = step.uses.length > 0 ? [] : usedIn(step.text, names);
-    return plan.formula.map(({ id }, i) => step.uses.includes(id) || said[i] === true);
+    const coats = usedIn(doingIn(step.text), names);
+    return plan.formula.map(({ id }, i) => step.uses.includes(id) || said[i] === true || coats[i] === true);
   });
   return plan.formula
     .filter((_, i) => !uses.some((used) => used[i]))

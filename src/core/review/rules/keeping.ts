@@ -3,7 +3,8 @@ import { spoilsWarm } from '../../ingredients';
 import { newStep, stepMinutes, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
-import { batchOf } from '../batch-of';
+import { heatsFood, keepsDry } from '../../nature';
+import { batchOf, natureOfPlan } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
 
 const cold = /\b(?:chill|fridge|refrigerat\w*|freez\w*|ice bath|cold store|cool(?:ing)? box)\b/i;
@@ -22,14 +23,17 @@ const staysHot = (text: string, yeasty: boolean) =>
 export const nothingStandsWarmTooLong: Rule = ({ plan, place }) => {
   const growing = batchOf(plan, place).filter(({ item }) => item !== undefined && spoilsWarm(item));
   if (growing.length === 0) return [];
+  const lastHeat = plan.steps.findLastIndex(heatsFood);
+  // Once it is baked dry or boiled hard it keeps outside the cold; before that it is what went in.
+  const dryFrom = keepsDry(natureOfPlan(plan, place)) ? lastHeat : Infinity;
   const yeasty = batchOf(plan, place).some(({ item }) => item?.family === 'yeast');
-  return plan.steps.flatMap((step): PlanRemark[] => {
+  return plan.steps.flatMap((step, i): PlanRemark[] => {
     const minutes = stepMinutes(step)?.most ?? (/\bovernight\b/i.test(step.text) ? 600 : 0);
     const kept =
       cold.test(step.text) ||
       step.needs.some(({ resource }) => resource === 'refrigerator' || resource === 'freezer');
     const heated = staysHot(step.text, yeasty);
-    if (step.hands !== 'waiting' || minutes <= longestWarmMin || kept || heated) return [];
+    if (step.hands !== 'waiting' || minutes <= longestWarmMin || kept || heated || i > dryFrom) return [];
     return [
       {
         id: `warm-too-long:${step.id}`,

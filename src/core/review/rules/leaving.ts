@@ -2,7 +2,8 @@ import { isOfAnimals, isRice } from '../../ingredients';
 import { temperatureEnd, type Plan } from '../../practical';
 import { whoDecides } from '../../safety';
 import { workingOf } from '../../working';
-import { batchOf } from '../batch-of';
+import { keepsDry } from '../../nature';
+import { batchOf, natureOfPlan } from '../batch-of';
 import type { PlanRemark, Rule } from '../plan-remark';
 import { endingInCore, sayingToo } from '../step-remedies';
 
@@ -63,7 +64,7 @@ const packedCold =
 export const whatLeavesStaysCold: Rule = ({ plan, place }) => {
   const food = risky(plan, place);
   const step = plan.steps.find(({ text }) => leaves.test(text));
-  if (!food || !step || keptCold.test(step.text)) return [];
+  if (!food || !step || keptCold.test(step.text) || keepsDry(natureOfPlan(plan, place))) return [];
   return [
     {
       id: `taken-home:${step.id}`,

@@ -1,3 +1,4 @@
+import { doingIn } from '../../ingredients';
 import { newStep, type Ingredient, type Plan, type Step } from '../../practical';
 import { workingOf } from '../../working';
 import { batchOf, spokenOfByFactor, type BatchLine } from '../batch-of';
@@ -11,6 +12,9 @@ const withState =
   });
 const wordsOf = ({ line }: BatchLine) => `${line.name} ${line.state} ${line.note}`.toLowerCase();
 const fats = /^(?:butter|margarine|vegan-butter|lard|shortening)$/;
+/** “Cream the butter”; the word alone is also what is poured. */
+const creamed = /\bcream (?:together )?(?:the )?(?:\w+ )?(?:butter|margarine|fat|lard)\b/i;
+const creaming = /\bcream(?:ed|ing) (?:together )?(?:the )?(?:\w+ )?(?:butter|margarine|fat|lard)\b/i;
 const said = (plan: Plan, words: RegExp): Step | undefined =>
   plan.steps.find((step) => words.test(step.text));
 
@@ -21,9 +25,9 @@ export const fatSuitsTheMethod: Rule = ({ plan, place }) =>
     .flatMap((one): PlanRemark[] => {
       const { line } = one;
       const state = wordsOf(one);
-      const creams = said(
-        plan,
-        /\bcream(?:ed|ing)?\b(?: together)? (?:the )?(?:\w+ )?(?:butter|margarine|fat|lard)\b/i,
+      const creams = plan.steps.find(
+        ({ text }) =>
+          (/\bcream\b/.test(doingIn(text.toLowerCase())) && creamed.test(text)) || creaming.test(text),
       );
       const rubs = said(
         plan,

@@ -2,6 +2,7 @@ import { capitalised, counted, formatNumber, listed } from '../../format';
 import { ingredientGrams } from '../../batch';
 import {
   allTreatments,
+  endFigureOf,
   factorsWithLevels,
   inSentence,
   sayingTheTarget,
@@ -155,14 +156,14 @@ export const sentencesFollowLevels: Rule = ({ plan }) =>
     if (acts.on !== 'end-temperature' || factor.levels.length < 2) return [];
     const step = plan.steps.find((one) => one.id === acts.stepId);
     if (!step) return [];
-    const text = sayingTheTarget(step);
-    if (text === step.text) return [];
+    const said = endFigureOf(step);
+    if (said === null) return [];
     return [
       {
         id: `sentence-against-level:${step.id}`,
         rank: 'check' as const,
         at: { section: 'method' as const, item: step.id },
-        what: 'The sentence names one temperature, the levels their own',
+        what: `The sentence says ${said}, the levels say their own`,
         why: 'Each station reads its own in its place; whoever reads the plan reads this one.',
         working: workingOf([
           `step: ${step.text}`,
@@ -172,7 +173,7 @@ export const sentencesFollowLevels: Rule = ({ plan }) =>
           label: 'say “the target”',
           apply: (was: Plan): Plan => ({
             ...was,
-            steps: was.steps.map((one) => (one.id === step.id ? { ...one, text } : one)),
+            steps: was.steps.map((one) => (one.id === step.id ? { ...one, text: sayingTheTarget(one) } : one)),
           }),
         },
       },

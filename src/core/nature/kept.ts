@@ -49,6 +49,14 @@ const oftenDry = 40;
 /** What a line does to how long a bake keeps: nothing, something that flour must bind, or it must be kept cold. */
 type Moisture = 'none' | 'bound by flour' | 'cold';
 
+/** Whether at least half of a batch, by mass, is sugar. */
+export function sweetensMost(lines: readonly Weighed[]): boolean {
+  const sum = (of: readonly Weighed[]) => of.reduce((all, { grams }) => all + (grams ?? 0), 0);
+  const share = (line: Weighed) => itemOf(line)?.syrupShare ?? 0;
+  const sugar = lines.reduce((all, line) => all + (line.grams ?? 0) * share(line), 0);
+  return sugar > 0 && sugar >= 0.4 * sum(lines);
+}
+
 /** Of what is not known whole, or not known to keep, nothing is said but: cold. */
 function moistureOf(line: Named): Moisture {
   const item = line.item === null ? itemCalled(line.name) : itemOf(line);
@@ -77,9 +85,14 @@ const mostBound = 1.6;
 const isFlour = (item: IngredientItem | undefined) =>
   item?.shelf === 'flours' && /flour|oat|semolina|polenta|cornmeal|bran|meal/.test(item.id);
 
+/** Sugar that has browned, or snaps. */
+const ambers = /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack)\b/i;
+
 /** Something is baked: no powder, tin or paper for it, and not *unbaked*. */
 const bakes =
   /(?<!\b(?:no|not|never|without|un|half|part|pre)[- ]?|n['’]t )bak(?:e[ds]?|ing)\b(?!\s*(?:powder|soda|sheet|tray|paper|parchment|tin|dish|beans|stone|steel|blind)s?\b)/i;
+
+export const bakesIn = (text: string): boolean => bakes.test(text);
 
 /** Whether what flour must bind is bound by it: little enough, and in the dough before it is baked. */
 function bound(plan: Pick<Plan, 'title' | 'steps'>, lines: readonly Weighed[]): boolean {
@@ -133,5 +146,9 @@ export function staysDry(
     const item = itemOf(line);
     return item?.family === 'egg' || (item?.shelf === 'fruit-and-vegetables' && !moistAndSafe.has(item.id));
   });
-  return plan.thermometers.some((one) => one.in === 'syrup') && boiledToC >= drySyrupC && !unboiled;
+  if (unboiled) return false;
+  if (plan.thermometers.some((one) => one.in === 'syrup') && boiledToC >= drySyrupC) return true;
+  // Without a thermometer: amber is far beyond. What is poured into it later would make it a sauce.
+  const plain = lines.every((line) => moistureOf(line) === 'none');
+  return plain && sweetensMost(lines) && boiledToC === 0 && plan.steps.some(({ text }) => ambers.test(text));
 }

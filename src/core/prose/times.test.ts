@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { levelled } from './levelled';
 import { timesIn } from './times';
 
 describe('lengths of time, to the minute', () => {
@@ -80,10 +82,46 @@ describe('lengths of time, to the minute', () => {
     ['Hornear 25 minutos.', [[25, null]]],
     ["Cuocere mezz'ora.", [[30, null]]],
     ['Panggang 2 jam.', [[120, null]]],
+    ['Leave for three quarters of an hour.', [[45, null]]],
+    ['Simmer an hour and ten minutes.', [[70, null]]],
+    ['Simmer for forty five minutes.', [[45, null]]],
+    ['Simmer twenty-one minutes.', [[21, null]]],
+    ['Leave for two days.', [[2880, null]]],
+    ['Leave for a day.', [[1440, null]]],
+    ['Ferment for 2 weeks.', [[20_160, null]]],
+    ['Leave 1:30 h.', [[90, null]]],
+    ['Prove 1–2 h.', [[60, 120]]],
+    ['Prove 1½ hours.', [[90, null]]],
+    ['Prove 2 ¾ h.', [[165, null]]],
+    ['Total:45 minutes.', [[45, null]]],
+    ['Whisk the wet ones.', []],
+    ['Stir until as thick as cream, as hot as it gets.', []],
     ['Stir in 2 minced onions.', []],
     ['Add 5 g.', []],
   ])('%s', (text, lengths) => {
-    expect(timesIn(text).map(({ low, high }) => [low, high])).toEqual(lengths);
+    expect(timesIn(levelled(text)).map(({ low, high }) => [low, high])).toEqual(lengths);
+  });
+
+  it('is never read from articles, number words and plurals: a unit of time stands in every one of them', () => {
+    const words = [
+      ...'a an as the one ones two tens three ten twenty halves half quarter quarters dozen couple first'.split(' '),
+      ...'second third hot hotter seeds sides halved mashed steps spoonfuls hands moment while mint mince'.split(' '),
+      ...'secure minus hob hobs sauce days-old sheets of and to or until 2 12 1½ ½ 3–4 (5) and, s. m 3rd'.split(' '),
+      ...'minutes min hour h seconds day'.split(' '),
+    ];
+    const units = /(?<!\p{L})(?:minutes|min|hour|seconds?|days?)(?!\p{L})|[\d½].*(?<!\p{L})[hs](?!\p{L})/u;
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...words), { minLength: 1, maxLength: 9 }), (some) => {
+        const text = levelled(some.join(' '));
+        for (const { from, to, low } of timesIn(text)) {
+          const said = text.slice(from, to);
+          expect(said).toMatch(units);
+          expect(said).toMatch(/\d|½|\b(?:an?|one|two|three|ten|twenty|half|quarter|couple|dozen|third)\b/);
+          expect(low).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 3000, seed: 26 },
+    );
   });
 
   it('knows where they stand, for what they are, and what is said again', () => {

@@ -47,7 +47,7 @@ const numberWords: Readonly<Record<string, number>> = Object.fromEntries(
       [500, 'quinientos'],
       [1.5, 'anderthalb eineinhalb'],
       [2.5, 'zweieinhalb'],
-      [0.5, 'half halbe halber halbes halben demi demie medio media mezzo mezza setengah ½'],
+      [0.5, 'half halbe halber halbes halben demi demie medio media mezzo mezza setengah'],
       [0.25, 'quarter viertel quart cuarto quarto seperempat'],
       [0.75, 'dreiviertel'],
       [1 / 3, 'third drittel tiers tercio terzo sepertiga'],
@@ -59,7 +59,21 @@ const wordPattern = Object.keys(numberWords)
   .sort((a, b) => b.length - a.length)
   .join('|');
 const parts = 'half|quarter|third|demie?|medi[oa]|mezz[oa]';
+/** Fractions that are one character. */
+const glyphs: Readonly<Record<string, number>> = {
+  ...{ '½': 1 / 2, '⅓': 1 / 3, '⅔': 2 / 3, '¼': 1 / 4, '¾': 3 / 4 },
+  ...{ '⅕': 1 / 5, '⅖': 2 / 5, '⅗': 3 / 5, '⅘': 4 / 5, '⅙': 1 / 6, '⅚': 5 / 6 },
+  ...{ '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8 },
+};
+
 const phrases: readonly (readonly [RegExp, (match: RegExpExecArray) => number])[] = [
+  // “1½”, “2 ¾”
+  [/^(\d{1,3})?\s?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/u, (match) => Number(match[1] ?? 0) + glyphs[match[2]!]!],
+  // “forty-five”, “twenty one”: a ten and a one are one number
+  [
+    /^(twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)[ -](one|two|three|four|five|six|seven|eight|nine)(?![\p{L}-])/iu,
+    (match) => wordValue(match[1]!) + wordValue(match[2]!),
+  ],
   // “half a dozen”, “a couple of dozen”
   [/^half a dozen\b/i, () => 6],
   [/^(?:a|one) dozen\b/i, () => 12],

@@ -14,10 +14,11 @@ export interface TimeSaid {
 
 /** Minutes of one, by its first letters; English, German, French, Spanish, Italian, Indonesian. */
 const unit =
-  /^\s*(?:-\s*)?(?:of (?:an? )?|an? |d'|de |di )?(hours?|hrs?|h|stunden?|std|heures?|horas?|or[ae]|jam|minutes?|minuten|minutos?|minut[oi]|mins?|menit|mn|'(?!\p{L})|seconds?|secs?|sekunden?|secondes?|segundos?|second[oi]|detik|s(?=[\s.,;)]|$)|days?|tage?n?|jours?|días?|giorn[oi]|hari|nights?)(?![\p{L}])/iu;
+  /^\s*(?:-\s*)?(?:of (?:an? )?|an? |d'|de |di )?(hours?|hrs?|h|stunden?|std|heures?|horas?|or[ae]|jam|minutes?|minuten|minutos?|minut[oi]|mins?|menit|mn|'(?!\p{L})|seconds?|secs?|sekunden?|secondes?|segundos?|second[oi]|detik|s(?=[\s.,;)]|$)|weeks?|days?|tage?n?|jours?|días?|giorn[oi]|hari|nights?)(?![\p{L}])/iu;
 
 const minutesOf = (word: string): number => {
   const plain = word.toLowerCase();
+  if (/^week/.test(plain)) return 10_080;
   if (/^(?:days?|tag|jour|día|giorn|hari)/.test(plain)) return 1440;
   if (/^(?:h|st|heure|hora|or|jam)/.test(plain)) return 60;
   return /^s(?!t)|^detik/.test(plain) ? 1 / 60 : 1;
@@ -29,7 +30,11 @@ const notItsOwn =
 const sides =
   /^\.?\s*(?:or so\s*)?(?:,\s*)?(?:on each|per|a|each|on every|on the other|je|pro|par|de chaque|por|per|setiap)\s*(side|piece|seite|stück|face|côté|lado|lato|sisi|batch)\b/i;
 
-const starts = /(?<![\p{L}\d.,/])(?=[\p{L}\d])/gu;
+/** Where a length of time can begin: not within a number, and not behind the hours of a clock. */
+const starts = /(?<![\p{L}\d.,/½⅓⅔¼¾⅛⅜⅝⅞]|\d:)(?=[\p{L}\d½⅓⅔¼¾⅛⅜⅝⅞])/gu;
+
+/** “1:30 h”. */
+const clock = /^(\d{1,2}):([0-5]\d)\s?(?:h|hrs?|hours?)(?![\p{L}])/iu;
 
 const holds =
   /\b(?:keeps|lasts|will (?:keep|last)|keep (?:well|fresh|crisp))(?: (?:well|fresh|crisp|for|up to|about|at least))*\s*$/i;
@@ -38,24 +43,36 @@ const keeping = /\b(?:keeps?|kept|stored?|stores|lasts?|best|freezes?)\b[^.]*$/i
 /** How far a length of time reaches at most: what is looked at from one place of a long line. */
 const farthest = 120;
 
-/** All lengths of time in a sentence, in order. The text is expected as `plainText` leaves it. */
+/** All lengths of time in a sentence, in order. The text is expected as `levelled` or `plainText` leave it. */
 export function timesIn(text: string): TimeSaid[] {
-  if (!/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b/i.test(text))
+  if (!/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b|day|week|tag|jour|giorn|hari/i.test(text))
     return [];
   const found: TimeSaid[] = [];
   let past = 0;
   for (const { index } of text.matchAll(starts)) {
     if (index < past) continue;
     const ahead = text.slice(index, index + farthest);
+    const hours = clock.exec(ahead);
+    if (hours) {
+      past = index + hours[0].length;
+      const low = Number(hours[1]) * 60 + Number(hours[2]);
+      if (!notItsOwn.test(text.slice(Math.max(0, index - farthest), index)))
+        found.push({ low, high: null, from: index, to: past, per: 'once', again: false });
+      continue;
+    }
     const quantity = quantityAt(ahead);
     if (!quantity) continue;
     const named = unit.exec(ahead.slice(quantity.length).replace(/^(?=\S)/, ' '));
     if (!named) continue;
     const shift = /^\s/.test(ahead.slice(quantity.length)) ? 0 : 1;
     let to = index + quantity.length + named[0].length - shift;
+    // “twenty s.”: a letter is a unit behind figures only.
+    if (named[1]!.length === 1 && !/[\d½⅓⅔¼¾⅛⅜⅝⅞]/.test(ahead.slice(0, quantity.length))) continue;
+    // “2 an hour” is how often; half an hour is how long.
+    if (quantity.low >= 1 && /^\s*-?\s*an? /i.test(named[0])) continue;
     // “a second”, “a night”, and the point of the sentence.
     const bare = /^an?\s*$/i.test(text.slice(index, index + quantity.length));
-    if (bare && !/^(?:h|min|day|stunde|heure|hora|ora)/i.test(named[1]!)) continue;
+    if (bare && !/^(?:h|min|day|week|stunde|heure|hora|ora)/i.test(named[1]!)) continue;
     if (
       bare &&
       /(?:\b(?:times|once|twice|than|degrees?|drops?|turns?|strokes?)|\d ?(?:g|ml)|°[CF]?)\s*$/i.test(
@@ -75,7 +92,7 @@ export function timesIn(text: string): TimeSaid[] {
       low += /quarter/i.test(half[1]!) ? 15 : 30;
       to += half[0].length;
     }
-    ({ low, to } = withMinutes(text, low, to, each));
+    if (high === null) ({ low, to } = withMinutes(text, low, to, each));
     ({ high, to } = upTo(text, low, high, to));
     const per = sides.exec(text.slice(to, to + farthest));
     if (per) to += per[0].length;
@@ -111,7 +128,7 @@ export function timesIn(text: string): TimeSaid[] {
 function withMinutes(text: string, low: number, to: number, each: number): { low: number; to: number } {
   if (each < 60) return { low, to };
   const rest = text.slice(to, to + farthest);
-  const lead = /^\s*(?:(?:and|&|,|et|y|e|und)\s*)?(?=\d)/i.exec(rest);
+  const lead = /^\s*(?:(?:and|&|,|et|y|e|und)\s*)?(?=\d)|^\s*(?:and|et|y|e|und)\s+(?=\p{L})/iu.exec(rest);
   if (!lead) return { low, to };
   const more = quantityAt(rest.slice(lead[0].length));
   if (!more) return { low, to };
