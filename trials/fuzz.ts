@@ -1,14 +1,12 @@
 import { createHash } from 'node:crypto';
-import { request as ask } from 'node:http';
-import { brotliDecompressSync, gunzipSync, inflateSync } from 'node:zlib';
 import { begunRunBy, runBy, schoolBy } from '../e2e/school';
 import { TestServer } from '../e2e/server';
 import { problemType, type ProblemDocument } from '../src/contract/problem';
 import type { StationsIn } from '../src/contract/who';
 import { declaredRoutes } from '../src/cli/security';
 import { inLine, requestAt, type Wired } from './requests';
+import { send, slowed, type Answer } from './send';
 import { dot } from './dot';
-import { stolenMs, stolenSince } from './stolen';
 import type { Known } from './sound-bodies';
 
 /*
@@ -18,21 +16,7 @@ import type { Known } from './sound-bodies';
  * the smallest request found.
  */
 
-/** An answer is late after this, ms of a machine that is there. */
-const lateMs = 2000;
-/** What is worked at one after another may wait for those before. */
-const lateInLineMs = 60_000;
 const words = 'copper kettle on tuesday';
-
-interface Answer {
-  status: number;
-  type: string;
-  text: string;
-  ms: number;
-}
-
-/** Requests that took longer than they may only because the machine was away. */
-const slowed = new Set<object>();
 
 const flag = (name: string, otherwise: number) => {
   const at = process.argv.indexOf(`--${name}`);
@@ -42,77 +26,6 @@ const count = Number(process.argv.slice(2).find((one) => /^\d+$/.test(one)) ?? 1
 const seed = flag('seed', Date.now() % 1_000_000);
 const from = flag('from', 0);
 const atOnce = flag('at-once', 12);
-
-function send(
-  port: number,
-  { method, path, headers, body, cutAt }: Wired,
-): Promise<Answer | 'late' | 'broken off'> {
-  return new Promise((resolve) => {
-    const started = performance.now();
-    let request: ReturnType<typeof ask>;
-    try {
-      request = ask({
-        host: '127.0.0.1',
-        port,
-        method,
-        // What no address may hold as it is, an address says in percent.
-        path: path.replace(/[^\x21-\x7e]+/gu, encodeURIComponent),
-        headers: {
-          host: `127.0.0.1:${port}`,
-          ...headers,
-          ...(body && !('transfer-encoding' in headers) && { 'content-length': String(body.length) }),
-        },
-      });
-    } catch {
-      // The asking side will not even write such a request.
-      resolve('broken off');
-      return;
-    }
-    const least = inLine.test(path) ? lateInLineMs : lateMs;
-    const away = stolenMs();
-    const late = () => {
-      const left = least + stolenSince(away) - (performance.now() - started);
-      if (left > 1) {
-        slowed.add(request);
-        timer = setTimeout(late, left);
-        return;
-      }
-      request.destroy();
-      resolve('late');
-    };
-    let timer = setTimeout(late, least);
-    const done = (answer: Answer | 'broken off') => {
-      clearTimeout(timer);
-      request.destroy();
-      resolve(answer);
-    };
-    request.on('error', () => done('broken off'));
-    request.on('response', (response) => {
-      const type = response.headers['content-type'] ?? '';
-      const about = { status: response.statusCode!, type, ms: performance.now() - started };
-      // A stream has no end: that it began is its answer.
-      if (type.startsWith('text/event-stream')) return done({ ...about, text: '' });
-      const chunks: Buffer[] = [];
-      response.on('data', (chunk: Buffer) => chunks.push(chunk));
-      response.on('end', () => {
-        const text = unpacked(Buffer.concat(chunks), response.headers['content-encoding']).toString();
-        done({ ...about, text, ms: performance.now() - started });
-      });
-    });
-    if (body === null) request.end();
-    else if (cutAt === null) request.end(body);
-    else {
-      request.write(body.subarray(0, cutAt));
-      setTimeout(() => done('broken off'), 50);
-    }
-  });
-}
-
-/** What was sent, as the asker asked for it to be packed. */
-function unpacked(bytes: Buffer, packed: string | undefined): Buffer {
-  if (packed === 'br') return brotliDecompressSync(bytes);
-  return packed === 'gzip' ? gunzipSync(bytes) : packed === 'deflate' ? inflateSync(bytes) : bytes;
-}
 
 /** What is wrong with an answer; null where nothing is. */
 function wrongWith(wired: Wired, answer: Answer | 'late' | 'broken off'): string | null {

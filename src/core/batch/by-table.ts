@@ -15,8 +15,10 @@ export const syrupOfFormula = (formula: readonly Ingredient[], localBoilingC: nu
   syrupBy(itemOf, formula, localBoilingC);
 
 /** Ids of what a step uses of a batch: what it says, else what its words name. */
-export const usesOf = (step: Pick<Step, 'uses' | 'text'>, batch: readonly Pick<Ingredient, 'id' | 'name'>[]) =>
-  step.uses.length > 0 ? step.uses : batchUsed(step.text, batch);
+export const usesOf = (
+  step: Pick<Step, 'uses' | 'text'>,
+  batch: readonly Pick<Ingredient, 'id' | 'name'>[],
+) => (step.uses.length > 0 ? step.uses : batchUsed(step.text, batch));
 
 function batchUsed(text: string, batch: readonly Pick<Ingredient, 'id' | 'name'>[]): string[] {
   const used = usedIn(

@@ -1,7 +1,8 @@
 import { ingredientGrams, itemOf } from '../batch';
 import { aboutOneMeasure, spoonsInWords } from '../formula';
 import { itemById, substitutesFor } from '../ingredients';
-import { idsOf,
+import {
+  idsOf,
   gramsWords,
   stationPlan,
   sentenceOf,

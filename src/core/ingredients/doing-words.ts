@@ -16,7 +16,10 @@ const coats = new RegExp(
   'giu',
 );
 /** “butter and flour the tin”: the second of them. */
-const coatsToo = new RegExp(`(?<=\\b(?:butter|oil|grease|salt) and (?:lightly )?)(?:flour|sugar|salt|pepper|butter)(?= (?:${determiner}|${vessel}))`, 'giu');
+const coatsToo = new RegExp(
+  `(?<=\\b(?:butter|oil|grease|salt) and (?:lightly )?)(?:flour|sugar|salt|pepper|butter)(?= (?:${determiner}|${vessel}))`,
+  'giu',
+);
 /** “cream butter and sugar”, “cream softened butter with …”. */
 const creams = new RegExp(
   `${begins}cream(?= (?:(?:the|together|softened|soft|cold|melted|cooled|caster|white|brown|unsalted|room-temperature|half|all) )*(?:butter|margarine|marg|fat|fats|shortening|sugars?|eggs?|lard|spread|ghee)\\b)`,
@@ -31,7 +34,10 @@ const blank = (found: string) => ' '.repeat(found.length);
 /** What of a sentence is done in words that are also ingredients: “butter” of “butter the tin”. */
 export function doingIn(sentence: string): string {
   const rest = withoutDoing(sentence);
-  return [...sentence].map((letter, i) => (rest[i] === letter ? ' ' : letter)).join('').trim();
+  return [...sentence]
+    .map((letter, i) => (rest[i] === letter ? ' ' : letter))
+    .join('')
+    .trim();
 }
 
 /** A sentence without what is done in words that are also ingredients; of the same length. */

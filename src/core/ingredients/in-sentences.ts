@@ -48,8 +48,7 @@ function usesOf(sentence: string, names: readonly string[]): boolean[] {
       named[i] ||
       shortNames(name).some(
         (short) =>
-          holds(said, short) &&
-          !names.some((other, j) => named[j] && uses(spoken(short.name), other)),
+          holds(said, short) && !names.some((other, j) => named[j] && uses(spoken(short.name), other)),
       ),
   );
 }

@@ -16,7 +16,14 @@ import { bakesIn, staysDry, sweetensMost, type Weighed } from './kept';
  * - `other`: nothing of these
  */
 export type Nature =
-  'sugar-glass' | 'baked-dry' | 'hot-sugar' | 'baked' | 'gel' | 'dough' | 'poured' | 'other';
+  | 'sugar-glass'
+  | 'baked-dry'
+  | 'hot-sugar'
+  | 'baked'
+  | 'gel'
+  | 'dough'
+  | 'poured'
+  | 'other';
 
 /** A syrup hotter than this is no sauce that ice water may touch, °C: thread stage begins at 106 (from memory). */
 const hotSugarC = 106;
@@ -28,10 +35,13 @@ const inOven = /\b(?:roast|grill)(?:ed|ing|s)?\b/i;
 const handled = /\b(?:knead|roll(?:ed)? out|shape|prove|proof)\w*\b/i;
 
 const bakesAt = ({ text, needs }: Pick<Step, 'text' | 'needs'>): boolean =>
-  bakesIn(text) || inOven.test(text) || (needs.some(({ resource }) => resource === 'oven') && !/preheat|heat the oven/i.test(text));
+  bakesIn(text) ||
+  inOven.test(text) ||
+  (needs.some(({ resource }) => resource === 'oven') && !/preheat|heat the oven/i.test(text));
 
 /** Whether a step heats what is made: nothing before the last of these is yet what it will be. */
-export const heatsFood = (step: Pick<Step, 'text' | 'needs'>): boolean => bakesAt(step) || heats.test(step.text);
+export const heatsFood = (step: Pick<Step, 'text' | 'needs'>): boolean =>
+  bakesAt(step) || heats.test(step.text);
 
 /** What a plan makes: decided once, from all of its formula and method. Lines that nobody understands are never dry. */
 export function natureOf(
@@ -48,7 +58,8 @@ export function natureOf(
       acts.on === 'end-temperature' ? levels.map(({ value }) => value ?? 0) : [],
     ),
   );
-  if (sweetensMost(lines) && (hottest >= hotSugarC || plan.steps.some(({ text }) => caramelises(text)))) return 'hot-sugar';
+  if (sweetensMost(lines) && (hottest >= hotSugarC || plan.steps.some(({ text }) => caramelises(text))))
+    return 'hot-sugar';
   if (lines.some((line) => sets.has(itemOf(line)?.id ?? ''))) return 'gel';
   if (plan.steps.some((step) => heats.test(step.text))) return 'poured';
   return plan.steps.some(({ text }) => handled.test(text)) ? 'dough' : 'other';
@@ -57,5 +68,7 @@ export function natureOf(
 /** Dry and safe outside the cold. */
 export const keepsDry = (nature: Nature): boolean => nature === 'sugar-glass' || nature === 'baked-dry';
 
-export const caramelises = (text: string): boolean =>
-  /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack|soft[- ]crack|hard[- ]ball|firm[- ]ball|soft[- ]ball)\b/i.test(text);
+const caramelises = (text: string): boolean =>
+  /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack|soft[- ]crack|hard[- ]ball|firm[- ]ball|soft[- ]ball)\b/i.test(
+    text,
+  );

@@ -8,7 +8,7 @@ export { formatOneShape, upgradeFormatOne } from './format-1';
 export { factorUnit, inSentence, levelLabel, levelsInOrder } from './levels';
 export { standsOvernight } from './durations';
 export { minutesWords } from './minutes-words';
-export { idsOf, laneWords, takeShape, usesNothing, type Take } from './step';
+export { idsOf, takeShape, usesNothing, type Take } from './step';
 export { sayingItself } from './station-plan';
 export { isPhoto, pointAt, pointsInWords, readPoints, shownValue, valueOfPoint } from './named-points';
 export { newIngredient, newResponse, newStep } from './new-parts';
@@ -77,7 +77,7 @@ export { readStep, type ReadStep } from './read-step';
 export { classSteps, type ClassStep } from './class-steps';
 export { takenNow, type TakenNow } from './taken';
 export { stepMarks, type StepMark } from './step-marks';
-export { endFigureOf, sayingTheTarget, sentenceForAll, sentenceOf, untilWords } from './step-sentence';
+export { endFigureOf, sayingTheTarget, sentenceOf, untilWords } from './step-sentence';
 export {
   consequenceOf,
   gramsWords,

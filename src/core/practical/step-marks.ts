@@ -93,7 +93,9 @@ const tellers = {
   event: null,
 } satisfies Record<keyof Step, Teller | null>;
 
-export type StepMark = { [Name in keyof Step]: (typeof tellers)[Name] extends null ? never : Name }[keyof Step];
+export type StepMark = {
+  [Name in keyof Step]: (typeof tellers)[Name] extends null ? never : Name;
+}[keyof Step];
 
 /**
  * What a step says besides its sentence and what ends it, each in a few words: “stay below 32 °C”, “door stays shut”.

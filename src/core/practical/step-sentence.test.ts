@@ -61,7 +61,10 @@ describe('one target everywhere', () => {
   it('meat is the same everywhere, whatever its levels are said to mean', () => {
     const factor = levels(72);
     const plan = planOf({ text: 'Roast.', ends: [degrees(null)] }, 'core', [factor]);
-    expect(targetOfLevel(plan, factor, factor.levels[0]!, high)).toMatchObject({ localC: 72, shifted: false });
+    expect(targetOfLevel(plan, factor, factor.levels[0]!, high)).toMatchObject({
+      localC: 72,
+      shifted: false,
+    });
   });
 });
 
@@ -140,7 +143,12 @@ describe('the marks of a step', () => {
 
   it('are all of them said, in the class’s unit, with the numbers of other steps', () => {
     expect(stepMarks(step, ['first', 's', 'last'], 'C')).toEqual([
-      ...['before the lesson (2 days before)', 'made once for all by the teacher', '8–10 min', 'look at 7 min'],
+      ...[
+        'before the lesson (2 days before)',
+        'made once for all by the teacher',
+        '8–10 min',
+        'look at 7 min',
+      ],
       ...['get ready 1 min before the end', 'oven 200 °C', 'stay below 32 °C', 'do not stir'],
       ...['look through the glass only', 'fold it from 2 min no later than 4 min', '2 people'],
       ...['an adult does this', 'only if wanted', 'try one piece first', 'again until four layers'],
@@ -157,7 +165,10 @@ describe('the marks of a step', () => {
       acts: { on: 'setting', stepId: 's', what: 'oven', scale: 'number' },
     };
     const plan = planOf({ text: 'Bake.', stir: 'never' }, 'food', [factor]);
-    expect(classSteps(plan, high, 'C')[0]!.marks).toEqual(['do not stir', 'oven 160 °C / oven 180 °C, by level']);
+    expect(classSteps(plan, high, 'C')[0]!.marks).toEqual([
+      'do not stir',
+      'oven 160 °C / oven 180 °C, by level',
+    ]);
     expect(idsOf(plan.steps)).toEqual(['s']);
   });
 });

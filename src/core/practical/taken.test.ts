@@ -21,7 +21,8 @@ function words(...steps: (Partial<Step> | Take)[]): string[] {
     ),
   };
   const own = stationPlan(plan, null, null, kitchenGrams);
-  const usedIn: Parameters<typeof takenNow>[2] = (step, all) => all.filter(({ id }) => step.uses.includes(id));
+  const usedIn: Parameters<typeof takenNow>[2] = (step, all) =>
+    all.filter(({ id }) => step.uses.includes(id));
   return own.steps.map((step) =>
     takenNow(own, step, usedIn)
       .map((one) => one.words)

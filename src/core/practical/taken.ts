@@ -41,7 +41,11 @@ export function takenNow(
 }
 
 /** The share of an ingredient that a step takes; null where it cannot be told. */
-function shareOf({ takes }: StationStep, { id, amount }: StationIngredient, left: number | null): number | null {
+function shareOf(
+  { takes }: StationStep,
+  { id, amount }: StationIngredient,
+  left: number | null,
+): number | null {
   const take = takes.find(({ ingredientId }) => ingredientId === id);
   switch (take?.how) {
     case 'share':
@@ -61,7 +65,11 @@ function asTaken(step: StationStep, ingredient: StationIngredient, share: number
   const times = (value: number | null) => (value === null || share === null ? null : value * share);
   const part = {
     ...ingredient,
-    ...{ amount: times(ingredient.amount), amountTo: times(ingredient.amountTo), grams: times(ingredient.grams) },
+    ...{
+      amount: times(ingredient.amount),
+      amountTo: times(ingredient.amountTo),
+      grams: times(ingredient.grams),
+    },
   };
   if (share !== null) return [{ ingredient: part, words: takenWords(part) }];
   const how = step.takes.find(({ ingredientId }) => ingredientId === ingredient.id)?.how;

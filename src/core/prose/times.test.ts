@@ -104,9 +104,15 @@ describe('lengths of time, to the minute', () => {
 
   it('is never read from articles, number words and plurals: a unit of time stands in every one of them', () => {
     const words = [
-      ...'a an as the one ones two tens three ten twenty halves half quarter quarters dozen couple first'.split(' '),
-      ...'second third hot hotter seeds sides halved mashed steps spoonfuls hands moment while mint mince'.split(' '),
-      ...'secure minus hob hobs sauce days-old sheets of and to or until 2 12 1½ ½ 3–4 (5) and, s. m 3rd'.split(' '),
+      ...'a an as the one ones two tens three ten twenty halves half quarter quarters dozen couple first'.split(
+        ' ',
+      ),
+      ...'second third hot hotter seeds sides halved mashed steps spoonfuls hands moment while mint mince'.split(
+        ' ',
+      ),
+      ...'secure minus hob hobs sauce days-old sheets of and to or until 2 12 1½ ½ 3–4 (5) and, s. m 3rd'.split(
+        ' ',
+      ),
       ...'minutes min hour h seconds day'.split(' '),
     ];
     const units = /(?<!\p{L})(?:minutes|min|hour|seconds?|days?)(?!\p{L})|[\d½].*(?<!\p{L})[hs](?!\p{L})/u;

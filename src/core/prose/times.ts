@@ -45,7 +45,11 @@ const farthest = 120;
 
 /** All lengths of time in a sentence, in order. The text is expected as `levelled` or `plainText` leave it. */
 export function timesIn(text: string): TimeSaid[] {
-  if (!/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b|day|week|tag|jour|giorn|hari/i.test(text))
+  if (
+    !/\d|hour|\bhrs?\b|\bsecs?\b|minute|stunde|heure|hora|or[ae]|jam|night|few|couple|mins?\b|day|week|tag|jour|giorn|hari/i.test(
+      text,
+    )
+  )
     return [];
   const found: TimeSaid[] = [];
   let past = 0;

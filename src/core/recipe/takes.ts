@@ -24,7 +24,9 @@ function takeAt(step: RecipeStep, line: number, { id, unit, amount }: Ingredient
   const said = step.amounts.find(({ from, to }) => from < place.to && place.from < to);
   if (said?.unit === unit && amount !== null && said.amountHigh === null && said.amount < amount * 0.98)
     return { ingredientId: id, how: 'amount', value: said.amount };
-  return said === undefined && someBefore.test(before) ? { ingredientId: id, how: 'some', value: null } : null;
+  return said === undefined && someBefore.test(before)
+    ? { ingredientId: id, how: 'some', value: null }
+    : null;
 }
 
 /**

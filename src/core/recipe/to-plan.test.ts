@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { planShape } from '../practical';
+import { batchTables, ingredientGrams } from '../batch';
+import { planShape, stationPlan, takenNow } from '../practical';
 import { accepts } from '../shape';
 import { pasted } from './testing/pasted';
 import { jsonLdOf } from './to-json-ld';
@@ -82,7 +83,6 @@ describe('a step as a plan has it', () => {
     ['Rub in the butter for 5 min.', { minutes: [5, null], hands: 'hands-on', needs: [] }],
     ['Mix the sugar and water and leave to stand for 10 min.', { minutes: [10, null], hands: 'waiting' }],
     ['Soak the sugar in the water overnight.', { minutes: [480, 720], when: ['after', 0] }],
-    ['It keeps overnight in a tin.', { minutes: [null, null], when: ['lesson', 0] }],
     ['Bake for 20 min until the core shows 94 °C.', { ends: ['time', 94] }],
     ['Melt the butter in the microwave.', { needs: ['1 hob', '1 microwave'] }],
     ['Mix the sugar and butter.', { minutes: [null, null], ends: ['time'], needs: [], when: ['lesson', 0] }],
@@ -119,6 +119,89 @@ describe('a step as a plan has it', () => {
     expect(made('Buns\nMakes 12')).toEqual([12, null]);
     expect(made('Buns\nServes 4')).toEqual([null, null]);
     expect(made('Buns\nMakes 900')).toEqual([null, null]);
+  });
+});
+
+describe('what no lesson holds', () => {
+  const days = (...method: string[]) =>
+    plan(
+      'Dough',
+      '500 g flour\n300 ml water\n2 g yeast',
+      method.map((text, i) => `${i + 1}. ${text}`).join('\n'),
+    ).steps.map(({ when, day }) => `${when} ${day}`);
+
+  it('is done before it, with all that comes earlier; as the last step it stands afterwards', () => {
+    expect(days('Mix the flour, water and yeast.', 'Chill overnight.', 'Bake 30 min at 230 °C.')).toEqual([
+      ...['before -1', 'before -1', 'lesson 0'],
+    ]);
+    expect(
+      days(
+        'Soak the flour in the water for 2 days.',
+        'Add the yeast and leave overnight.',
+        'Bake it 30 min.',
+      ),
+    ).toEqual(['before -3', 'before -1', 'lesson 0']);
+    expect(days('Mix the flour, water and yeast.', 'Leave to stand for 12 hours.')).toEqual([
+      ...['lesson 0', 'after 0'],
+    ]);
+    // That it keeps so long is no wait.
+    expect(
+      days('Mix the flour, water and yeast.', 'Bake 30 min.', 'Stored in a tin it keeps overnight.'),
+    ).toEqual([...['lesson 0', 'lesson 0', 'lesson 0']]);
+  });
+});
+
+describe('what a step of a recipe takes', () => {
+  const words = (list: string, ...method: string[]) => {
+    const made = plan('Cake', list, method.map((text, i) => `${i + 1}. ${text}`).join('\n'));
+    const own = stationPlan(made, null, null, ingredientGrams);
+    return own.steps.map((step) =>
+      takenNow(own, step, batchTables.usedIn)
+        .map((one) => one.words)
+        .join(', '),
+    );
+  };
+
+  it('is of its own part, and never what is only done', () => {
+    const list =
+      '120 g butter\n200 g brown sugar\n2 eggs\n\nSauce\n90 g butter\n180 g light brown sugar\n250 g double cream';
+    expect(
+      words(
+        list,
+        'Butter an 8 x 8 inch pan.',
+        'Cream butter and sugar.',
+        'Beat in the eggs.',
+        'Sauce: boil the butter, sugar and cream for 3 min.',
+        'Fill the pan with soapy water.',
+      ),
+    ).toEqual([
+      ...['', '120 g butter, 200 g brown sugar', '2 (100 g) eggs'],
+      ...['90 g butter, 180 g light brown sugar, 250 g double cream', ''],
+    ]);
+  });
+
+  it('is as much as it says, and then the rest', () => {
+    expect(
+      words(
+        '200 g butter\n300 g sugar\n100 g flour',
+        'Melt half of the butter.',
+        'Stir in 100 g of the sugar.',
+        'Rub the remaining butter into the flour with the rest of the sugar.',
+      ),
+    ).toEqual(['100 g butter', '100 g sugar', '100 g butter, 200 g sugar, 100 g flour']);
+  });
+
+  it('greases with what is for greasing, or with what nothing else takes', () => {
+    expect(
+      words(
+        '120 g butter\n10 g butter, for greasing\n100 g flour',
+        'Butter the tin.',
+        'Rub the butter into the flour.',
+      )[0],
+    ).toBe('10 g butter');
+    expect(
+      words('1 tbsp oil\n100 g flour\n60 ml water', 'Oil the tin.', 'Mix the flour and water.')[0],
+    ).toMatch(/oil$/);
   });
 });
 

@@ -64,7 +64,9 @@ function ofOnePart(
     return { ...one, uses };
   });
   const lost = formula.flatMap((_, i) =>
-    narrowed.some(({ uses }) => uses.includes(i)) ? [] : [[i, read.findLastIndex(({ uses }) => uses.includes(i))] as const],
+    narrowed.some(({ uses }) => uses.includes(i))
+      ? []
+      : [[i, read.findLastIndex(({ uses }) => uses.includes(i))] as const],
   );
   return narrowed.map((one, at) => {
     const back = lost.flatMap(([i, last]) => (last === at ? [i] : []));

@@ -158,11 +158,7 @@ describe('the call of a timer', () => {
   it('set by hand it counts for five minutes after its end, then the step’s own again', () => {
     const timer: EntryBody = { kind: 'timer', label: 'proof', minutes: 2, lookAt: null };
     const label = (second: number) => bench([...cooling, [1, 30, timer]]).state(1, second).countdown?.label;
-    expect([label(31), label(30 + 7 * 60 - 1), label(30 + 7 * 60)]).toEqual([
-      'proof',
-      'proof',
-      null,
-    ]);
+    expect([label(31), label(30 + 7 * 60 - 1), label(30 + 7 * 60)]).toEqual(['proof', 'proof', null]);
     const none = bench([...cooling, [1, 30, timer]]).state(1, 31).countdown!;
     expect(none).toEqual({ label: 'proof', elapsedS: 1, lengthS: 120, lookInS: null, warnInS: null });
     // The later one counts, whoever it is for.

@@ -61,11 +61,7 @@ function shortened(words: string): string {
 }
 
 /** What is done, by all who begin it together. */
-function ofBars(
-  bars: readonly Bar[],
-  number: number,
-  sentences: ReadonlyMap<string, string>,
-): OrderLine[] {
+function ofBars(bars: readonly Bar[], number: number, sentences: ReadonlyMap<string, string>): OrderLine[] {
   const [{ kind, stepId, words, oven, lane, adult }] = bars as [Bar];
   return turnsOf([...bars]).map(({ stations, startMin, endMin }, turn): OrderLine => {
     const whole = (stepId !== null && sentences.get(stepId)) || words;

@@ -147,7 +147,12 @@ export class LogPages {
     const { texts, ...rest } = page;
     // Little is gained by pressing harder, and a class waits.
     const authors = [...known];
-    return { ...rest, authors, packed: await pack(`[${texts.join(',')}]`, { level: 1 }), entries: texts.length };
+    return {
+      ...rest,
+      authors,
+      packed: await pack(`[${texts.join(',')}]`, { level: 1 }),
+      entries: texts.length,
+    };
   }
 }
 

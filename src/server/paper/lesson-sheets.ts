@@ -3,7 +3,8 @@ import type { RunTimetable } from '../../contract/days';
 import { clockWords, dayWords, minuteMs } from '../../core/days';
 import { capitalised, formatNumber, listed } from '../../core/format';
 import type { PaperName } from '../../core/paper';
-import { idsOf,
+import {
+  idsOf,
   earlyLook,
   factorsWithLevels,
   factorUnit,
@@ -16,6 +17,7 @@ import { idsOf,
   untilWords,
   type Plan,
   type Response,
+  type StationStep,
 } from '../../core/practical';
 import { allergenLines, riskLines } from '../../core/risk';
 import { onPacksOf } from '../../core/order';
@@ -195,31 +197,7 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
       : []),
     ...told(
       'Method',
-      lessonSteps(own).map((step, i, steps): Content => {
-        const until = untilWords(step, run.unit);
-        const marks = stepMarks(step, idsOf(steps), run.unit, ['minutes', 'lookAt']);
-        const look = earlyLook(step);
-        const said = [sentenceOf(step, run.unit), until && `Until ${until}.`].filter(Boolean).join(' ');
-        return {
-          unbreakable: true,
-          columns: [
-            { ...words(String(i + 1), { bold: true }), width: 16 },
-            {
-              width: '*',
-              stack: [
-                line(said, {}, [0, 0, 0, 1]),
-                ...(marks.length > 0 ? [line(`${capitalised(marks.join(' · '))}`, { bold: true, size: 9 }, [0, 0, 0, 1])] : []),
-                ...step.hazards.map((id) =>
-                  line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
-                ),
-              ],
-            },
-            {
-              ...words([minutesWords(step), look === null ? '' : `look at ${formatNumber(look)}`].filter(Boolean).join(', '), { color: ink.soft, size: 9 }), width: 74, alignment: 'right' },
-          ],
-          margin: [0, 0, 0, 3],
-        };
-      }),
+      lessonSteps(own).map((_, i, steps) => methodLine(steps, i, run.unit)),
     ),
     line(whoDecides, { size: 8, color: ink.soft }),
     ...plan.noted.map(({ what, unit: own }) =>
@@ -235,6 +213,40 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
         ]
       : []),
   ];
+}
+
+/** A step with its number, what it says besides its sentence, its cautions and its minutes. */
+function methodLine(steps: readonly StationStep[], at: number, unit: 'C' | 'F'): Content {
+  const step = steps[at]!;
+  const until = untilWords(step, unit);
+  const marks = stepMarks(step, idsOf(steps), unit, ['minutes', 'lookAt']);
+  const look = earlyLook(step);
+  const said = [sentenceOf(step, unit), until && `Until ${until}.`].filter(Boolean).join(' ');
+  const times = [minutesWords(step), look === null ? '' : `look at ${formatNumber(look)}`];
+  return {
+    unbreakable: true,
+    columns: [
+      { ...words(String(at + 1), { bold: true }), width: 16 },
+      {
+        width: '*',
+        stack: [
+          line(said, {}, [0, 0, 0, 1]),
+          ...(marks.length > 0
+            ? [line(capitalised(marks.join(' · ')), { bold: true, size: 9 }, [0, 0, 0, 1])]
+            : []),
+          ...step.hazards.map((id) =>
+            line(`Caution: ${hazards[id].caution}`, { size: 8.5, italics: true }, [0, 0, 0, 1]),
+          ),
+        ],
+      },
+      {
+        ...words(times.filter(Boolean).join(', '), { color: ink.soft, size: 9 }),
+        width: 74,
+        alignment: 'right',
+      },
+    ],
+    margin: [0, 0, 0, 3],
+  };
 }
 
 function back(plan: Plan, width: number): Content[] {

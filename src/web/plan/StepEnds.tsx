@@ -45,7 +45,12 @@ export function StepEnds({ step, number, onChange }: StepPartProps) {
               onChange={onChange}
             />
           </span>
-          {several && <RemoveButton what={`end ${i + 1} of step ${number}`} onClick={() => onChange({ ends: endsWith(step, i, []) })} />}
+          {several && (
+            <RemoveButton
+              what={`end ${i + 1} of step ${number}`}
+              onClick={() => onChange({ ends: endsWith(step, i, []) })}
+            />
+          )}
         </Box>
       ))}
       {several && (

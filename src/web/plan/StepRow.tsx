@@ -4,7 +4,14 @@ import { CSS } from '@dnd-kit/utilities';
 import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react';
 import { memo, useState } from 'react';
 import { formatNumber } from '../../core/format';
-import { earlyLook, minutesWords, stepMinutes, stepShape, withMinutes, type Step } from '../../core/practical';
+import {
+  earlyLook,
+  minutesWords,
+  stepMinutes,
+  stepShape,
+  withMinutes,
+  type Step,
+} from '../../core/practical';
 import { longest, range } from '../../core/shape';
 import { IconButton } from '../ui/Button';
 import { NumberField, TextField } from '../ui/fields';

@@ -25,8 +25,7 @@ export function StepTakes({ step, number, onChange }: StepPartProps) {
   };
   return (
     <Box>
-      It takes{' '}
-      {used.length === 0 && <Box as="span">nothing of the formula</Box>}
+      It takes {used.length === 0 && <Box as="span">nothing of the formula</Box>}
       {used.map((line, i) => (
         <Box as="span" key={line.id} role="group" mr="1">
           {i > 0 && ', '}
@@ -81,10 +80,17 @@ function Much({ step, number, onChange, line }: StepPartProps & { line: Ingredie
     });
   const isShare = take?.how === 'share' && take.value !== null;
   const known = isShare ? shares.find(([value]) => Math.abs(value - take.value!) < 0.001) : undefined;
-  const value: Chosen = !take ? 'all' : isShare ? `share ${known?.[0] ?? take.value!}` : take.how === 'share' ? 'some' : take.how;
+  const value: Chosen = !take
+    ? 'all'
+    : isShare
+      ? `share ${known?.[0] ?? take.value!}`
+      : take.how === 'share'
+        ? 'some'
+        : take.how;
   const choose = (chosen: Chosen) => {
     if (chosen === 'all') replace(null);
-    else if (chosen === 'amount') replace({ how: 'amount', value: line.amount === null ? null : line.amount / 2 });
+    else if (chosen === 'amount')
+      replace({ how: 'amount', value: line.amount === null ? null : line.amount / 2 });
     else if (chosen === 'some' || chosen === 'rest') replace({ how: chosen, value: null });
     else replace({ how: 'share', value: Number(chosen.slice('share '.length)) });
   };

@@ -2,7 +2,8 @@ import { Box, Flex, Heading } from '@chakra-ui/react';
 import { format } from 'date-fns';
 import type { Run } from '../../contract/runs';
 import { capitalised, formatNumber, listed } from '../../core/format';
-import { idsOf,
+import {
+  idsOf,
   earlyLook,
   factorsWithLevels,
   factorUnit,

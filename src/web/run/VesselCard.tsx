@@ -149,7 +149,11 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
   // What this station takes, and how it sets its oven, where the sentence alone says it of nobody.
   const until = step ? untilWords(step, unit) : '';
   const own = step
-    ? [amounts, until && `until ${until}`, ...stepMarks(step, idsOf(state.own.steps), unit, ['minutes', 'lookAt'])]
+    ? [
+        amounts,
+        until && `until ${until}`,
+        ...stepMarks(step, idsOf(state.own.steps), unit, ['minutes', 'lookAt']),
+      ]
         .filter(Boolean)
         .join(' · ')
     : '';

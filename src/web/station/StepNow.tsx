@@ -1,7 +1,8 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
-import { idsOf,
+import {
+  idsOf,
   piecesWords,
   sentenceOf,
   stepMarks,

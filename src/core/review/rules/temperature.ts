@@ -123,9 +123,7 @@ export const levelsAreSyrup: Rule = ({ plan, place }) =>
           apply: (was: Plan): Plan => ({
             ...was,
             factors: was.factors.map((one) =>
-              one.id === factor.id
-                ? { ...one, levels: one.levels.filter((level) => !isBurnt(level)) }
-                : one,
+              one.id === factor.id ? { ...one, levels: one.levels.filter((level) => !isBurnt(level)) } : one,
             ),
           }),
         },

@@ -173,7 +173,9 @@ export const sentencesFollowLevels: Rule = ({ plan }) =>
           label: 'say “the target”',
           apply: (was: Plan): Plan => ({
             ...was,
-            steps: was.steps.map((one) => (one.id === step.id ? { ...one, text: sayingTheTarget(one) } : one)),
+            steps: was.steps.map((one) =>
+              one.id === step.id ? { ...one, text: sayingTheTarget(one) } : one,
+            ),
           }),
         },
       },
