@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { examplePlan, newResponse, newStep, treatmentsOf, type Place, type Plan } from '../practical';
+import { itsMarks, markedStep } from '../practical/testing/marked-step';
 import { pasted } from '../recipe/testing/pasted';
 import { homeVersion } from '.';
 
@@ -120,6 +121,13 @@ describe('the sheet for home', () => {
     const until = (plan: Plan) => homeVersion(plan, kitchen).steps[1]!.until;
     expect(until(examplePlan)).toBe('150 °C (302 °F)');
     expect(until({ ...examplePlan, factors: [] })).toBe('');
+  });
+
+  it('says all that a step says at school', () => {
+    const [step] = homeVersion({ ...custard, steps: [markedStep] }, kitchen).steps;
+    const own = ['an adult does this', 'a safe place to stop'];
+    expect(step!.marks).toEqual(itsMarks.filter((mark) => !own.includes(mark)));
+    expect([step!.adult, step!.stop]).toEqual(['an adult does this', true]);
   });
 
   it('says nothing by the spoon of what has no density, and finds tools in what is measured and kept', () => {

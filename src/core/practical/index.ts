@@ -81,6 +81,7 @@ export { endFigureOf, sayingTheTarget, sentenceOf, untilWords } from './step-sen
 export {
   consequenceOf,
   gramsWords,
+  levelsHere,
   piecesWords,
   settingsWords,
   takenWords,

@@ -5,6 +5,7 @@ import type { Place } from './place';
 import type { Factor, Level, Plan } from './plan';
 import type { Step } from './step';
 import { stationPlan, type StationPlan } from './station-plan';
+import { endsAtLevel } from './targets';
 import { allTreatments } from './treatments';
 
 /** Grams with the digits a kitchen balance shows: tenths under ten, whole ones above; hundredths of what is tiny. */
@@ -81,6 +82,14 @@ export function piecesWords({ size, start }: Pick<StationPlan, 'size' | 'start'>
       ]
     : [];
   return [...pieces, ...(start ? [`begins at ${formatTemperature(start.celsius, unit, 0)}`] : [])];
+}
+
+/** What a station’s levels come to on the thermometers of this place, where water boils lower: “98.0 °C here”. */
+export function levelsHere(plan: Plan, { steps }: Pick<StationPlan, 'steps'>, unit: 'C' | 'F'): string[] {
+  return steps.flatMap((step) => {
+    const ended = plan.factors.some((factor) => endsAtLevel(step, factor, plan));
+    return ended && step.target?.shifted ? [`${formatTemperature(step.target.localC, unit)} here`] : [];
+  });
 }
 
 /**

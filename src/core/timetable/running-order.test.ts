@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { itsMarks, markedStep } from '../practical/testing/marked-step';
 import { newPlan, newStep, type Place, type Plan, type Step } from '../practical';
 import { newEquipment, type Equipment } from '../room';
 import { breaches } from '../schedule';
@@ -84,6 +85,13 @@ describe('a moment in which everybody can look', () => {
 });
 
 describe('the running order of a lesson', () => {
+  it('says all that a step says, each station’s own in it', () => {
+    const { id: _, ...marked } = markedStep;
+    const { order } = drawn([marked], 1, kitchen([newEquipment('hob', 'hob', 1)]));
+    const [said] = order.filter((one) => one.includes(marked.text));
+    for (const mark of itsMarks) expect(said!.toLowerCase()).toContain(mark.toLowerCase());
+  });
+
   it('says what the teacher does, what a helper sees to and which stations begin what, minute by minute', () => {
     const { order, timetable } = drawn(
       [

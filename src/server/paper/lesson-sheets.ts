@@ -5,6 +5,7 @@ import { capitalised, formatNumber, listed } from '../../core/format';
 import type { PaperName } from '../../core/paper';
 import {
   idsOf,
+  levelsHere,
   earlyLook,
   factorsWithLevels,
   factorUnit,
@@ -169,7 +170,12 @@ function front({ run, ways }: PaperRun, { stations, own, mark, varied, width }: 
   const chosen = own.open.map((factor) => `we chose ____________ ${factorUnit(plan, factor)}`);
   const level = ways.blind
     ? `letter ${mark}`
-    : [own.treatment?.label, own.treatment?.control ? 'the control' : '', ...chosen]
+    : [
+        own.treatment?.label,
+        ...levelsHere(plan, own, run.unit),
+        own.treatment?.control ? 'the control' : '',
+        ...chosen,
+      ]
         .filter(Boolean)
         .join(', ');
   const amounts = own.ingredients

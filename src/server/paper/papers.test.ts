@@ -3,6 +3,7 @@ import type { Run } from '../../contract/runs';
 import { batchFacts } from '../../core/batch';
 import { usualPrepWays } from '../../core/order';
 import { sampled } from '../../core/random/testing/sampled';
+import { itsMarks, markedStep } from '../../core/practical/testing/marked-step';
 import { demoSchool } from '../../demo';
 import { labelTexts } from './ask';
 import { makePdf } from './make-pdf';
@@ -75,6 +76,15 @@ describe('pages as they are printed', () => {
       tidy(await madeAlone(run, is));
     },
   );
+
+  it('a sheet says all that a step says on a tablet', async () => {
+    const [run] = runs;
+    const plan = { ...run!.plan, steps: [...run!.plan.steps, markedStep] };
+    const said = textOf(await pagesOf({ ...run!, plan }, 'sheets'))
+      .replace(/\s+/g, ' ')
+      .toLowerCase();
+    for (const mark of itsMarks) expect(said).toContain(mark.toLowerCase());
+  });
 
   it('blind: no level stands on tray, sheet or list, only letters', async () => {
     const scones = runs.find(({ plan }) => plan.title.startsWith('Soda'))!;

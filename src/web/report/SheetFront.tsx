@@ -4,6 +4,7 @@ import type { Run } from '../../contract/runs';
 import { capitalised, formatNumber, listed } from '../../core/format';
 import {
   idsOf,
+  levelsHere,
   earlyLook,
   factorsWithLevels,
   factorUnit,
@@ -100,7 +101,7 @@ function OwnLevel({ run, own }: Pick<SheetFrontProps, 'run' | 'own'>) {
           ; we chose <Blank width="24mm" /> {factorUnit(plan, factor)}
         </Box>
       ))}
-      {piecesWords(own, run.unit).map((words) => `; ${words}`)}
+      {[...levelsHere(plan, own, run.unit), ...piecesWords(own, run.unit)].map((words) => `; ${words}`)}
     </Part>
   );
 }
