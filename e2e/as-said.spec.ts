@@ -112,9 +112,9 @@ test('levels in place of a recipe’s figure, and half of the butter', async ({ 
     await done();
     // Said in the sentence, and not again behind it.
     await expect(page.getByText('Leave it 10 min until set.')).toBeVisible();
-    await expect(page.getByText('Until set.')).toBeHidden();
+    await expect(page.getByText('Until set.', { exact: true })).toBeHidden();
 
-    await page.goto(`${server.url}/runs/r/wall`);
+    await page.goto(`${server.url}/runs/r/timetable`);
     await expect(
       page.getByText(/until the thermometer shows 98\.0 \/ 106\.0 \/ 117\.0 °C/).first(),
     ).toBeVisible();

@@ -1,6 +1,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import type { Run } from '../../contract/runs';
 import { formatClock } from '../../core/format';
+import { levelsHere } from '../../core/practical';
 import type { StationState } from '../../core/run';
 import { blindOf } from './blind-of';
 import { countdownClock, countdownWords } from '../run/station-words';
@@ -8,6 +9,7 @@ import { countdownClock, countdownWords } from '../run/station-words';
 /** Which station this is, what its level is, and the clock that counts now. */
 export function StationHead({ run, state, now }: { run: Run; state: StationState; now: number }) {
   const { countdown } = state;
+  const level = [state.label, ...levelsHere(run.plan, state.own, run.unit)].join(', ');
   const due =
     countdown !== null &&
     (countdown.elapsedS >= countdown.lengthS ||
@@ -22,7 +24,7 @@ export function StationHead({ run, state, now }: { run: Run; state: StationState
           {run.plan.title}
         </Box>
         <Box color="soft" fontSize="sm" lineClamp={2}>
-          {state.label ? `your ${blindOf(run) ? '' : 'level: '}${state.label}` : run.className}
+          {state.label ? `your ${blindOf(run) ? state.label : `level: ${level}`}` : run.className}
         </Box>
       </Box>
       {run.status !== 'planned' && (
