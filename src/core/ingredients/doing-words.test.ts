@@ -15,6 +15,8 @@ describe('words of ingredients that are something done', () => {
     ['Flour your hands.', 'flour'],
     ['Fill the pan with hot soapy water.', 'hot soapy water'],
     ['Wash up in hot water.', 'water'],
+    ['Bake over a tray of boiling water.', 'water'],
+    ['Wash the sugar off the thermometer.', 'sugar'],
     // These are what they say.
     ['Cream, butter and flour.', ''],
     ['Cream cheese goes in.', ''],

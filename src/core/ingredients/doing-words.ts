@@ -29,6 +29,10 @@ const creams = new RegExp(
 const washing =
   /\b(?:soapy|washing-up|dish|rinsing|bath) (?:hot |warm |cold )?water\b|\b(?:soapy|hot soapy|warm soapy) water\b|(?<=\b(?:wash|rinse|scrub|clean|soak)\w* (?:the |your |each |every )?(?:[\p{L}-]+ ){0,2}(?:in|with|under|off with) (?:\p{L}+ ){0,3})water\b|(?<=\bfill (?:the |your |each |every |a )?(?:dirty |used |empty |sticky )?(?:pans?|pots?|sinks?|bowls?|saucepans?|tins?|jars?) (?:up )?with (?:soapy |hot |warm |very |cold ){0,3})water\b/giu;
 
+/** A bath beside the food, and what is washed off a tool. */
+const beside =
+  /(?<=\b(?:tray|dish|pan|bowl|bath|pot|basin|sink|saucepan|roasting tin) of (?:very |gently )?(?:boiling |hot |warm |cold |iced? |simmering )?)water\b|(?<=\b(?:wash|rinse|wipe|scrub|scrape)\w* (?:the |any |all the )?)\p{L}{3,12}(?= off\b)/giu;
+
 const blank = (found: string) => ' '.repeat(found.length);
 
 /** What of a sentence is done in words that are also ingredients: “butter” of “butter the tin”. */
@@ -42,4 +46,4 @@ export function doingIn(sentence: string): string {
 
 /** A sentence without what is done in words that are also ingredients; of the same length. */
 export const withoutDoing = (sentence: string): string =>
-  [coats, coatsToo, creams, washing].reduce((said, words) => said.replace(words, blank), sentence);
+  [coats, coatsToo, creams, washing, beside].reduce((said, words) => said.replace(words, blank), sentence);

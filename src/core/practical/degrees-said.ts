@@ -71,20 +71,60 @@ export const isOfTheFood = (
 
 /** Words that lead up to the temperature a step ends at. */
 const leadingUp =
-  /\b(?:to|until|till|reach(?:es)?|at|shows?|reads?)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?$/i;
+  /\b(?:to|until|till|reach(?:es)?|at|shows?|reads?|hits|registers)\s+(?:it\s+)?(?:reach(?:es)?\s+)?(?:about\s+)?$|\b(?:until|till|once|when)\b[^.;]{0,60}\b(?:is|are)\s+(?:about\s+)?$/i;
+const waitsFor = /^(?:until|till|once|when|reach|show|read|hits|registers)/i;
 const bakes = /\b(?:oven|bake|roast)\b/i;
+const inPan = /\b(?:boil|syrup|simmer|melt|caramel|custard|milk|pan|fry|oil|fondant)\w*\b/i;
+/** A limit, and no end. */
+const limits = /\b(?:below|under|above|over|past|beyond|exceeds?|more than|less than)\s+(?:about\s+)?$/i;
+
+const leadOf = (text: string, { from }: DegreesSaid) => leadingUp.exec(text.slice(0, from))?.[0];
+
+/** What stands between a temperature and the clause, or the other temperature, before it. */
+function clauseBefore(text: string, one: DegreesSaid, all: readonly DegreesSaid[]): string {
+  const other = Math.max(0, ...all.filter(({ to }) => to <= one.from).map(({ to }) => to));
+  const clause = Math.max(...['.', ';'].map((mark) => text.lastIndexOf(mark, one.from - 1))) + 1;
+  return text.slice(Math.max(other, clause), one.from);
+}
 
 /** The temperature at which a step ends, as its sentence says it; never that of an oven. Null where it says none. */
 export function endDegreesIn(text: string): DegreesSaid | null {
-  const ends = degreesIn(text).filter((one) => {
+  const all = degreesIn(text);
+  const ends = all.filter((one) => {
     const lead = leadOf(text, one);
     if (lead === undefined) return false;
     if (!bakes.test(text) || isOfTheFood(text, one)) return true;
+    const before = clauseBefore(text, one, all);
+    if (inPan.test(before) && !bakes.test(before)) return true;
     return one.celsius <= 100 && waitsFor.test(lead);
   });
   // “Hold it at 110 °C until it reaches 120 °C”: what is waited for is the end.
   return ends.find((one) => waitsFor.test(leadOf(text, one)!)) ?? ends[0] ?? null;
 }
 
-const waitsFor = /^(?:until|till|reach|show|read)/i;
-const leadOf = (text: string, { from }: DegreesSaid) => leadingUp.exec(text.slice(0, from))?.[0];
+/** “118 degrees”, “118°”: of which unit is not said. */
+const bare = /(?<![\d.,])\d{2,3}(?:[.,]\d)?\s*(?:°|º|degrees\b)(?!\s*[CF℃℉])/gi;
+
+/**
+ * Where a sentence names the temperature of a step that is known to end by one: the figure itself, what its words lead up
+ * to, else the only temperature in it that is no limit and no oven’s.
+ *
+ * @param celsius where it ends, as far as that is known
+ */
+export function endFigureIn(
+  text: string,
+  celsius: number | null,
+): { from: number; to: number; said: DegreesSaid | null } | null {
+  const all = degreesIn(text);
+  const same = all.find((one) => celsius !== null && Math.abs(one.celsius - celsius) <= 0.5);
+  const open = all.filter(
+    (one) =>
+      !limits.test(text.slice(0, one.from)) &&
+      (!bakes.test(text) || isOfTheFood(text, one) || !bakes.test(clauseBefore(text, one, all))),
+  );
+  const said = same ?? endDegreesIn(text) ?? (open.length === 1 ? open[0]! : null);
+  if (said) return { from: said.from, to: said.to, said };
+  const plain = [...text.matchAll(bare)];
+  if (all.length > 0 || plain.length !== 1 || bakes.test(text)) return null;
+  return { from: plain[0]!.index, to: plain[0]!.index + plain[0]![0].length, said: null };
+}

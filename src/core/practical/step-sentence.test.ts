@@ -120,6 +120,27 @@ describe('a sentence as a station reads it', () => {
     expect(classSteps(baked, high, 'C')[0]!.sentence).toBe('Bake 10 min / 15 min, check at 8 / 12.');
   });
 
+  it.each([
+    ['Bring to soft-ball stage, 116 °C/240 °F.', 'Bring to soft-ball stage, the target.'],
+    ['Cook the sugar to a light caramel (160 °C).', 'Cook the sugar to a light caramel (the target).'],
+    ['Heat to 220 degrees.', 'Heat to the target.'],
+    ['Simmer until the syrup is 105 °C.', 'Simmer until the syrup is the target.'],
+    ['Keep it below 121 °C; stop at 118 °C.', 'Keep it below 121 °C; stop at the target.'],
+    [
+      'Boil the syrup to 118 °C while the oven heats to 180 °C.',
+      'Boil the syrup to the target while the oven heats to 180 °C.',
+    ],
+    [
+      'Heat the oven to 180 °C; boil the syrup to 118 °C.',
+      'Heat the oven to 180 °C; boil the syrup to the target.',
+    ],
+    // No figure of it is where the step ends.
+    ['Bake at 180 °C, then look.', 'Bake at 180 °C, then look.'],
+    ['Boil it, never above 121 °C.', 'Boil it, never above 121 °C.'],
+  ])('taken over by levels it names no figure: %s', (text, expected) => {
+    expect(sayingTheTarget({ text, ends: [degrees(null)] })).toBe(expected);
+  });
+
   it('other minutes are said in it where it said the old ones', () => {
     const baked = newStep({ id: 's', text: 'Bake 10 min.', minutes: 10 });
     expect(withMinutes(baked, 12).text).toBe('Bake 12 min.');

@@ -1,6 +1,6 @@
 import { formatNumber, formatTemperature, listed } from '../format';
 import { fahrenheitFromCelsius } from '../units';
-import { degreesIn, endDegreesIn, type DegreesSaid } from './degrees-said';
+import { endFigureIn, type DegreesSaid } from './degrees-said';
 import { sayingLook, sayingMinutes } from './durations';
 import { minutesWords } from './minutes-words';
 import type { StationStep } from './station-plan';
@@ -27,12 +27,11 @@ function endIn({
   if (!end) return null;
   const named = /\bthe target\b/i.exec(text);
   if (named) return { from: named.index, to: named.index + named[0].length, said: null };
-  const same = degreesIn(text).find(
-    ({ celsius }) => end.celsius !== null && Math.abs(celsius - end.celsius) <= 0.5,
-  );
-  const said = same ?? endDegreesIn(text);
-  return said && { from: said.from, to: said.to, said };
+  return endFigureIn(text, end.celsius);
 }
+
+const isTheTarget = (text: string, { from, to }: { from: number; to: number }) =>
+  text.slice(from, to).toLowerCase() === theTarget;
 
 const replaced = (text: string, { from, to }: { from: number; to: number }, words: string) =>
   text.slice(0, from) + words + text.slice(to);
@@ -57,13 +56,13 @@ export function sentenceOf(step: Sentence, unit: SaidIn): string {
 /** The figure by which a sentence names where its step ends, as it stands there; null where it names none. */
 export function endFigureOf(step: Pick<Step, 'text' | 'ends'>): string | null {
   const at = endIn(step);
-  return at?.said ? step.text.slice(at.from, at.to) : null;
+  return at && !isTheTarget(step.text, at) ? step.text.slice(at.from, at.to) : null;
 }
 
 /** The sentence of a plan without the temperature that ends its step: each station reads its own there. */
 export function sayingTheTarget(step: Pick<Step, 'text' | 'ends'>): string {
   const at = endIn(step);
-  return at?.said ? replaced(step.text, at, theTarget) : step.text;
+  return at ? replaced(step.text, at, theTarget) : step.text;
 }
 
 const plainly = (text: string) =>

@@ -73,7 +73,7 @@ export function timesIn(text: string): TimeSaid[] {
     // “twenty s.”: a letter is a unit behind figures only.
     if (named[1]!.length === 1 && !/[\d½⅓⅔¼¾⅛⅜⅝⅞]/.test(ahead.slice(0, quantity.length))) continue;
     // “2 an hour” is how often; half an hour is how long.
-    if (quantity.low >= 1 && /^\s*-?\s*an? /i.test(named[0])) continue;
+    if (quantity.low >= 1 && /^[ -]{0,4}an? /i.test(named[0])) continue;
     // “a second”, “a night”, and the point of the sentence.
     const bare = /^an?\s*$/i.test(text.slice(index, index + quantity.length));
     if (bare && !/^(?:h|min|day|week|stunde|heure|hora|ora)/i.test(named[1]!)) continue;

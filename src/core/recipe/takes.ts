@@ -10,10 +10,15 @@ const restBefore =
 const someBefore =
   /(?<!\p{L})(?:a little|a bit|a splash|a dash|a few drops?|a spoonful|a ladleful|some|most)(?: more)?(?: of)? (?:the |your )?(?:\p{L}+ )?$/iu;
 
+const restAfter =
+  /\b(?:the rest|the remainder|the remaining (?:half|third|two thirds)|the other half)\b(?! of)/i;
+
 /** How much of a line a step says that it takes; null where it takes all of it, or does not say. */
 function takeAt(step: RecipeStep, line: number, { id, unit, amount }: Ingredient): Take | null {
   const place = step.mentioned.places.find(({ lines }) => lines.includes(line));
   if (!place) return null;
+  // “Sift in half, beat, then add the rest”: one step takes both.
+  if (restAfter.test(step.text.slice(place.to))) return null;
   const before = step.text.slice(0, place.from);
   const share = shareBefore.exec(before)?.[1];
   if (share !== undefined) {
