@@ -22,11 +22,18 @@ export function sayingMinutes(text: string, words: string): string {
   return own ? text.slice(0, own.from) + words + text.slice(own.to) : text;
 }
 
+/** A minute at which to look; “check at 75 °C”, “after 2 rounds” are none. */
 const look =
-  /((?:, ?)?(?:\band )?)\b((?:look|check)(?: early)?(?: at| after| from)\s+)(\d+(?:[.,]\d+)?)( ?min(?:utes?)?\b)?/i;
+  /((?:, ?)?(?:\band )?)\b((?:look|check)(?: early)?(?: at| after| from) {1,3})(\d+(?:[.,]\d+)?)(?: ?(min(?:utes?)?\b)|(?= ?(?:$|[.,;:)])|(?: and| then| or)\b))/i;
+
+/** When a sentence says to look early, min after the step begins; null where it does not. */
+export function lookIn(text: string): number | null {
+  const minute = look.exec(text)?.[3];
+  return minute === undefined ? null : Number(minute.replace(',', '.'));
+}
 
 /** A sentence that says when to look early, saying another minute; or nothing of it. */
 export const sayingLook = (text: string, words: string | null): string =>
-  text.replace(look, (_, before: string, verb: string, __, unit = '') =>
-    words === null ? '' : `${before}${verb}${words}${unit}`,
+  text.replace(look, (_, before: string, verb: string, __, unit?: string) =>
+    words === null ? '' : `${before}${verb}${words}${unit === undefined ? '' : ` ${unit}`}`,
   );

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sayingMinutes } from './durations';
+import { sayingLook, sayingMinutes } from './durations';
 import { readStep, type ReadStep } from './read-step';
 
 const time = { kind: 'time' } as const;
@@ -35,6 +35,9 @@ describe('a typed step', () => {
       'Roast 40 min until 75 °C in the thickest part',
       { minutes: 40, ends: [time, at(75)], hands: 'waiting' },
     ],
+    ['Roast 40 min, check at 75 °C', { minutes: 40, ends: [time], hands: 'waiting' }],
+    ['Stir, check after 2 rounds', {}],
+    ['Bake 12 min and check after 8 min.', { minutes: 12, lookAt: 8, ends: [time], hands: 'waiting' }],
     // A word that begins with “a” and ends with “s” is no second.
     ['Whisk fast as it comes to the boil', {}],
     ['Beat a second time', {}],
@@ -89,6 +92,9 @@ describe('a typed step', () => {
 
   it('says other minutes in place of its own, and of nothing else', () => {
     expect(sayingMinutes('Bake 8–10 min, look at 7.', '6 min')).toBe('Bake 6 min, look at 7.');
+    expect(sayingLook('Bake 8 min, check at 6 min.', '4')).toBe('Bake 8 min, check at 4 min.');
+    expect(sayingLook('Bake 8 min, check at 6.', null)).toBe('Bake 8 min.');
+    expect(sayingLook('Roast 40 min, check at 75 °C.', null)).toBe('Roast 40 min, check at 75 °C.');
     expect(sayingMinutes('Look at 5 min. Bake 12 min.', '6 min')).toBe('Look at 5 min. Bake 6 min.');
     expect(sayingMinutes('Read every 2 min for 10 min.', '6 min')).toBe('Read every 2 min for 6 min.');
     expect(sayingMinutes('Bake until golden.', '6 min')).toBe('Bake until golden.');

@@ -1,5 +1,5 @@
 import { degreesIn, endDegreesIn, isOfTheFood } from './degrees-said';
-import { ownTime, standsOvernight } from './durations';
+import { lookIn, ownTime, standsOvernight } from './durations';
 import { range } from '../shape';
 import { stepShape, type End, type Step } from './step';
 
@@ -30,9 +30,8 @@ export type ReadStep = Partial<
  */
 export function readStep(text: string): ReadStep {
   const read: ReadStep = { ...minutesIn(text) };
-  const look =
-    /\b(?:look|check)(?: early)?(?: at| after| from)\s+(\d+(?:[.,]\d+)?)\s*(?:min|minutes)?\b/i.exec(text);
-  if (look) read.lookAt = Number(look[1]!.replace(',', '.'));
+  const look = lookIn(text);
+  if (look !== null) read.lookAt = look;
   const ends = endsIn(text, read.minutes !== undefined);
   if (ends.length > 0) read.ends = ends;
   const below =

@@ -180,11 +180,19 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
           {countdownClock(countdown)}
         </Box>
       )}
-      <Box lineHeight="1.25" mt="1" lineClamp={2} title={sentenceOf(step, unit)}>
+      <Box lineHeight="1.25" mt="1" flexShrink={0} lineClamp={2} title={sentenceOf(step, unit)}>
         {sentenceOf(step, unit)}
       </Box>
       {own && (
-        <Box color="glass" fontWeight="semibold" css={{ fontSize: '0.88em' }} lineHeight="1.25" lineClamp={2}>
+        <Box
+          color="glass"
+          fontWeight="semibold"
+          css={{ fontSize: '0.88em' }}
+          lineHeight="1.25"
+          flexShrink={0}
+          lineClamp={1}
+          title={own}
+        >
           {own}
         </Box>
       )}

@@ -9,7 +9,10 @@ import { countdownClock, countdownWords } from '../run/station-words';
 /** Which station this is, what its level is, and the clock that counts now. */
 export function StationHead({ run, state, now }: { run: Run; state: StationState; now: number }) {
   const { countdown } = state;
-  const level = [state.label, ...levelsHere(run.plan, state.own, run.unit)].join(', ');
+  // Of two figures the one that is read off the thermometer stands beside the one of the level.
+  const here = levelsHere(run.plan, state.own, run.unit);
+  const level =
+    here.length > 0 ? `level: ${[state.label, ...here].join(', ')}` : `your level: ${state.label}`;
   const due =
     countdown !== null &&
     (countdown.elapsedS >= countdown.lengthS ||
@@ -24,7 +27,7 @@ export function StationHead({ run, state, now }: { run: Run; state: StationState
           {run.plan.title}
         </Box>
         <Box color="soft" fontSize="sm" lineClamp={2}>
-          {state.label ? `your ${blindOf(run) ? state.label : `level: ${level}`}` : run.className}
+          {state.label ? (blindOf(run) ? `your ${state.label}` : level) : run.className}
         </Box>
       </Box>
       {run.status !== 'planned' && (
