@@ -16,6 +16,8 @@ describe('words of ingredients that are something done', () => {
     ['Fill the pan with hot soapy water.', 'hot soapy water'],
     ['Wash up in hot water.', 'water'],
     ['Bake over a tray of boiling water.', 'water'],
+    ['Butter eight small moulds and dust with flour.', 'butter flour'],
+    ['Dust the board lightly with flour.', 'flour'],
     ['Wash the sugar off the thermometer.', 'sugar'],
     // These are what they say.
     ['Cream, butter and flour.', ''],

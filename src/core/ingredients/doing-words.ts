@@ -25,6 +25,11 @@ const creams = new RegExp(
   `${begins}cream(?= (?:(?:the|together|softened|soft|cold|melted|cooled|caster|white|brown|unsalted|room-temperature|half|all) )*(?:butter|margarine|marg|fat|fats|shortening|sugars?|eggs?|lard|spread|ghee)\\b)`,
   'giu',
 );
+/** “dust with flour”, “sprinkle the board with flour”. */
+const dusts = new RegExp(
+  `(?<=\\b(?:dust(?:ed|ing)?|sprinkle (?:${determiner} )?${vessel}) (?:[\\p{L}-]+ ){0,4}with (?:a little |some |more |extra )?)(?:flour|semolina|cornflour)(?![\\p{L}])`,
+  'giu',
+);
 /** Water that washes, and water of the sink. */
 const washing =
   /\b(?:soapy|washing-up|dish|rinsing|bath) (?:hot |warm |cold )?water\b|\b(?:soapy|hot soapy|warm soapy) water\b|(?<=\b(?:wash|rinse|scrub|clean|soak)\w* (?:the |your |each |every )?(?:[\p{L}-]+ ){0,2}(?:in|with|under|off with) (?:\p{L}+ ){0,3})water\b|(?<=\bfill (?:the |your |each |every |a )?(?:dirty |used |empty |sticky )?(?:pans?|pots?|sinks?|bowls?|saucepans?|tins?|jars?) (?:up )?with (?:soapy |hot |warm |very |cold ){0,3})water\b/giu;
@@ -46,4 +51,7 @@ export function doingIn(sentence: string): string {
 
 /** A sentence without what is done in words that are also ingredients; of the same length. */
 export const withoutDoing = (sentence: string): string =>
-  [coats, coatsToo, creams, washing, beside].reduce((said, words) => said.replace(words, blank), sentence);
+  [coats, coatsToo, creams, dusts, washing, beside].reduce(
+    (said, words) => said.replace(words, blank),
+    sentence,
+  );

@@ -35,7 +35,7 @@ describe('a typed step', () => {
       'Roast 40 min until 75 °C in the thickest part',
       { minutes: 40, ends: [time, at(75)], hands: 'waiting' },
     ],
-    ['Roast 40 min, check at 75 °C', { minutes: 40, ends: [time], hands: 'waiting' }],
+    ['Fry 40 min, check at 75 °C', { minutes: 40, ends: [time, at(75)] }],
     ['Stir, check after 2 rounds', {}],
     ['Bake 12 min and check after 8 min.', { minutes: 12, lookAt: 8, ends: [time], hands: 'waiting' }],
     // A word that begins with “a” and ends with “s” is no second.

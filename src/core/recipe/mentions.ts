@@ -116,7 +116,7 @@ export class Mentions {
       const place = (length: number) => ({ from: tokens[i]!.from, to: tokens[i + length - 1]!.to });
       if (own && (!named || named.length <= own.length || this.#isPart(named.item, own.lines))) {
         const length = Math.max(own.length, named && this.#isPart(named.item, own.lines) ? named.length : 0);
-        const lines = this.#meant(own.lines, section);
+        const lines = this.#meant(own.lines, section, length);
         if (length === 1) this.#sharing(stems[i]!).forEach((line) => loosely.add(line));
         lines.forEach((line) => uses.add(line));
         places.push({ lines, ...place(length) });
@@ -218,11 +218,12 @@ export class Mentions {
   }
 
   /** Of several lines one word can mean: those of its own section, where it has some. */
-  #meant(lines: readonly number[], section: string): number[] {
+  #meant(lines: readonly number[], section: string, length: number): number[] {
     if (lines.length < 2) return [...lines];
     const here = lines.filter((line) => this.#lines[line]!.section === section);
     const near = here.length > 0 && section !== '' ? here : lines;
-    const others = near.filter((line) => !this.#byFullName.has(line));
+    // A bare word means those that are never called in full.
+    const others = length > 1 ? near : near.filter((line) => !this.#byFullName.has(line));
     return others.length > 0 ? others : [...near];
   }
 

@@ -7,7 +7,7 @@ export const tellsToDo =
 
 /** What parts of a dish are called where nothing but their name stands over them. */
 export const partNames =
-  /^(?:the )?((?:\p{L}+ )?(?:dough|filling|pastry|batter|sponge|topping|glaze|icing|frosting|sauce|base|crust|marinade|dressing|syrup|crumble|custard|brine|bath|dip|buttercream|cake|rub|stuffing|pesto|slaw|croutons|dumplings?|paste|broth|soup|curry|salsa|compote|jelly|cream|biscuit|pasta|noodles|coating|garnish|salad|caramel|ganache|meringue|mousse|starter|poolish|streusel|stock))$/iu;
+  /^(?:the )?((?:\p{L}+ )?(?:dough|filling|pastry|batter|sponge|topping|glaze|icing|frosting|sauce|base|crust|marinade|dressing|syrup|crumble|custard|brine|bath|dip|buttercream|cake|rub|stuffing|pesto|slaw|croutons|dumplings?|paste|broth|soup|curry|salsa|compote|jelly|cream|biscuit|pasta|noodles|coating|garnish|salad|caramel|ganache|meringue|mousse|starter|poolish|streusel|stock|relish|chutney|puddings?|coulis|flat ?breads?|patties|pancakes?))$/iu;
 
 /** What pupils bring along and nobody eats. */
 export const toBring =

@@ -82,7 +82,7 @@ function withCoats(
   mentions: Mentions,
 ): Read[] {
   const forCoating = (i: number) =>
-    /\b(?:to grease|for greasing|for the (?:tin|tray|pan|dish|mould)|for dusting|to dust|for oiling)\b/i.test(
+    /(?<!\b(?:extra|more),? )\b(?:to grease|for greasing|for the (?:tin|tray|pan|dish|mould)|for dusting|to dust|for oiling)\b/i.test(
       `${formula[i]!.note} ${formula[i]!.text}`,
     );
   const usedElsewhere = new Set(read.flatMap(({ uses }) => uses));
