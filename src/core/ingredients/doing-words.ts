@@ -27,7 +27,7 @@ const creams = new RegExp(
 );
 /** “dust with flour”, “sprinkle the board with flour”. */
 const dusts = new RegExp(
-  `(?<=\\b(?:dust(?:ed|ing)?|sprinkle (?:${determiner} )?${vessel}) (?:[\\p{L}-]+ ){0,4}with (?:a little |some |more |extra )?)(?:flour|semolina|cornflour)(?![\\p{L}])`,
+  `(?<=\\b(?:dust(?:ed|ing)?|sprinkle (?:${determiner} )?${vessel}) (?:[\\p{L}-]+ ){0,4}with (?:a little |some |more |extra )?)(?:flour|semolina|cornflour|water)(?![\\p{L}])`,
   'giu',
 );
 /** Water that washes, and water of the sink. */

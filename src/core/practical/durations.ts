@@ -14,7 +14,7 @@ export function ownTime(text: string): TimeSaid | null {
 /** Whether what a sentence says stands for a night; not whether it keeps as long. */
 export const standsOvernight = (text: string): boolean =>
   /\bover ?night\b/i.test(text) &&
-  !/\b(?:keeps?|kept|stored?|lasts?|freezes?)\b[^.]*\bover ?night\b/i.test(text);
+  !/\b(?:keeps|(?:will|to) keep|kept|stored?|lasts?|freezes)\b[^.]*\bover ?night\b/i.test(text);
 
 /** A sentence with the length it says of itself said otherwise; one that says none stays as it is. */
 export function sayingMinutes(text: string, words: string): string {

@@ -8,7 +8,7 @@ const shareBefore =
 const restBefore =
   /(?<!\p{L})(?:(?:rest|remainder|remaining half|other half) of (?:the |your )?|(?:remaining|leftover|left-over|reserved|rest of the) )(?:\p{L}+ )?$/iu;
 const someBefore =
-  /(?<!\p{L})(?:a little|a bit|a splash|a dash|a few drops?|a spoonful|a ladleful|some|most)(?: more)?(?: of)? (?:the |your )?(?:\p{L}+ )?$/iu;
+  /(?<!\p{L})(?:a little|a bit|a splash|a dash|a few drops?|a (?:spoon|ladle|hand|cup)ful|some|most)(?: more)?(?: of)? (?:the |your )?(?:\p{L}+ )?$/iu;
 
 const restAfter =
   /\b(?:the rest|the remainder|the remaining (?:half|third|two thirds)|the other half)\b(?! of)/i;
@@ -29,9 +29,7 @@ function takeAt(step: RecipeStep, line: number, { id, unit, amount }: Ingredient
   const said = step.amounts.find(({ from, to }) => from < place.to && place.from < to);
   if (said?.unit === unit && amount !== null && said.amountHigh === null && said.amount < amount * 0.98)
     return { ingredientId: id, how: 'amount', value: said.amount };
-  return said === undefined && someBefore.test(before)
-    ? { ingredientId: id, how: 'some', value: null }
-    : null;
+  return someBefore.test(before) ? { ingredientId: id, how: 'some', value: null } : null;
 }
 
 /**

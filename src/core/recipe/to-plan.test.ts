@@ -191,6 +191,23 @@ describe('what a step of a recipe takes', () => {
     ).toEqual(['100 g butter', '100 g sugar', '100 g butter, 200 g sugar, 100 g flour']);
   });
 
+  it('is a little of what another step takes the rest of', () => {
+    expect(
+      words(
+        '3 eggs\n180 g flour',
+        'Beat in the eggs with a spoonful of the flour.',
+        'Fold in the remaining flour.',
+      ),
+    ).toEqual(['3 (150 g) eggs, a little flour', 'the rest of the flour']);
+    // One step takes half, and then the rest.
+    expect(
+      words(
+        '300 g icing sugar\n90 g butter',
+        'Sift half the icing sugar into the butter, then add the rest.',
+      ),
+    ).toEqual(['300 g icing sugar, 90 g butter']);
+  });
+
   it('greases with what is for greasing, or with what nothing else takes', () => {
     expect(
       words(
