@@ -59,7 +59,12 @@ export function blindPlan(
             }
           : one,
       ),
-      steps: plan.steps.map((step) => ({ ...step, only: [] })),
+      steps: plan.steps.map((step) => ({
+        ...step,
+        only: [],
+        // How much of it goes in now would tell how much there is.
+        takes: step.takes.filter(({ ingredientId, how }) => how !== 'amount' || !hidden.has(ingredientId)),
+      })),
     },
   };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { newIngredient, newPlan, newStep, stationPlan, takenNow, type Step, type Take } from '.';
+import { blindPlan, newIngredient, newPlan, newStep, stationPlan, takenNow, type Step, type Take } from '.';
 import { kitchenGrams } from './testing/kitchen-grams';
 
 const formula = [
@@ -48,5 +48,15 @@ describe('what a step takes', () => {
     expect(words(half, {})).toEqual(['100 g butter', '100 g butter']);
     expect(words({}, half)).toEqual(['200 g butter', '100 g butter']);
     expect(words(some, {})).toEqual(['a little butter', 'the rest of the butter']);
+  });
+
+  it('in a blind run does not tell how much there is of what nobody is to know of', () => {
+    const plan = {
+      ...newPlan('Trial', null),
+      formula,
+      steps: [newStep({ id: '0', text: 'x', takes: [so(50), { ...so(10), ingredientId: 's' }, half] })],
+    };
+    const { steps } = blindPlan(plan, new Set(['b']), () => 'dish A').plan;
+    expect(steps[0]!.takes).toEqual([{ ...so(10), ingredientId: 's' }, half]);
   });
 });
