@@ -223,7 +223,7 @@ export class Mentions {
     const here = lines.filter((line) => this.#lines[line]!.section === section);
     const near = here.length > 0 && section !== '' ? here : lines;
     // A bare word means those that are never called in full.
-    const others = length > 1 ? near : near.filter((line) => !this.#byFullName.has(line));
+    const others = length > 1 ? [...near] : near.filter((line) => !this.#byFullName.has(line));
     return others.length > 0 ? others : [...near];
   }
 
