@@ -1,3 +1,4 @@
+import { amountChanges, sayingAmounts } from './amounts-in-sentence';
 import type { Place } from './place';
 import type { Plan } from './plan';
 import { stationPlan, type StationStep } from './station-plan';
@@ -30,13 +31,20 @@ export function classSteps(
 ): ClassStep[] {
   const treatments = treatmentsOf(plan);
   const owns = (treatments.length > 0 ? treatments : [null]).map((one) => stationPlan(plan, place, one));
+  const changes =
+    treatments.length === 0
+      ? []
+      : amountChanges(
+          plan.formula,
+          owns.map(({ ingredients }) => ingredients),
+        );
   const order = idsOf(plan.steps);
   return plan.steps.map(({ id, text }, i) => {
     const each = owns.flatMap(({ steps }) => steps.filter((step) => step.id === id));
     return {
       id,
       number: i + 1,
-      sentence: each.length === 0 ? text : sentenceForAll(each, unit),
+      sentence: sentenceForAll(sayingAmounts(text, changes, plan.formula), each, unit),
       until: varied(each, (step) => [untilWords(step, unit)]).join(' '),
       marks: varied(each, (step) => stepMarks(step, order, unit, apart)),
     };

@@ -1,3 +1,4 @@
+export { gramsWords } from './amount-words';
 export { gramsByMass, type GramsOf, type StationIngredient, type Trouble } from './amounts';
 export { changesBetween, type Change } from './changes';
 export { classTotals, type ClassTotal } from './class-totals';
@@ -80,7 +81,6 @@ export { stepMarks, type StepMark } from './step-marks';
 export { endFigureOf, sayingTheTarget, sentenceOf, untilWords } from './step-sentence';
 export {
   consequenceOf,
-  gramsWords,
   levelsHere,
   piecesWords,
   settingsWords,

@@ -10,6 +10,7 @@ import {
 import type { Place } from './place';
 import type { Factor, Plan, sizeKinds } from './plan';
 import type { Step } from './step';
+import { amountChanges, sayingAmounts } from './amounts-in-sentence';
 import { sayingLook, sayingMinutes } from './durations';
 import { isNumeric, temperatureRangeC } from './factor-kind';
 import { minutesWords } from './minutes-words';
@@ -68,9 +69,12 @@ export function stationPlan(
     return [{ factor, level, value: level.open ? (chosen.get(factor.id) ?? null) : level.value }];
   });
   const { ingredients, trouble } = stationAmounts(plan, acting, gramsOf);
+  // Amounts that follow another’s are said anew too.
+  const changes = treatment === null ? [] : amountChanges(plan.formula, [ingredients]);
   const steps = plan.steps
     .filter((step) => doesStep(step, plan, treatment))
-    .map((step, i) => stationStep(step, i + 1, plan, place, acting));
+    .map((step, i) => stationStep(step, i + 1, plan, place, acting))
+    .map((step) => ({ ...step, text: sayingAmounts(step.text, changes, plan.formula) }));
   return {
     treatment,
     ingredients,

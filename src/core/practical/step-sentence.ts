@@ -86,17 +86,18 @@ export function untilWords(step: Sentence & Pick<Step, 'need'>, unit: SaidIn): s
  * The sentence of a step for all stations to read together: what is another number at some of them is said of each, in the
  * order of their levels: “until the thermometer shows 98.0 / 106.0 / 117.0 °C”.
  *
+ * @param said the plan’s own sentence, with the amounts of all of them
  * @param each the step as each treatment does it
  */
-export function sentenceForAll(each: readonly StationStep[], unit: 'C' | 'F'): string {
+export function sentenceForAll(said: string, each: readonly StationStep[], unit: 'C' | 'F'): string {
   const [first] = each;
-  if (!first) return '';
+  if (!first) return said;
   const sentences = new Set(each.map((step) => sentenceOf(step, unit)));
   if (sentences.size === 1) return [...sentences][0]!;
   const distinct = (words: readonly string[]) => [...new Set(words.filter(Boolean))];
   const lengths = distinct(each.map(minutesWords));
   const looks = distinct(each.map(({ lookAt }) => (lookAt === null ? '' : formatNumber(lookAt))));
-  const timed = lengths.length > 1 ? sayingMinutes(first.text, lengths.join(' / ')) : first.text;
+  const timed = lengths.length > 1 ? sayingMinutes(said, lengths.join(' / ')) : said;
   const text = looks.length > 1 ? sayingLook(timed, looks.join(' / ')) : timed;
   const at = endIn({ ...first, text });
   const degrees = distinct(

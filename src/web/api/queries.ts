@@ -15,12 +15,16 @@ import type { NewRun, RunNow, RunRemarks } from '../../contract/runs';
 import type { School, StorageState, SchoolWaysEdit } from '../../contract/school';
 import { request, Unreachable } from './request';
 
+/** A server that was away is asked again after so long, ms, as long as a page wants the answer. */
+const awayMs = 10_000;
+
 export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5_000,
       // A refusal will be refused again; a server that is away may come back.
       retry: (count, error) => error instanceof Unreachable && count < 3,
+      refetchInterval: ({ state }) => (state.error instanceof Unreachable ? awayMs : false),
     },
   },
 });
