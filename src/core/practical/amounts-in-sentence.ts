@@ -74,7 +74,7 @@ export function sayingAmounts(
 }
 
 /** How much of an ingredient a station takes, in its own unit; “no” for nothing. */
-export const muchWords = (own: StationIngredient): string =>
+const muchWords = (own: StationIngredient): string =>
   own.dropped || own.amount === 0 ? 'no' : amountWords(own);
 
 /** The lines of a formula of which stations take another amount than it says, with what they take: “2 g / 4 g / 8 g”. */
