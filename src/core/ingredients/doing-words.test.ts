@@ -33,6 +33,10 @@ describe('words of ingredients that are something done', () => {
     expect(withoutDoing(text)).toHaveLength(text.length);
   });
 
+  it('are found behind letters that take two places', () => {
+    expect(doingIn('🧈 melts. butter the tin.')).toBe('butter');
+  });
+
   it('use nothing of the batch', () => {
     const names = ['Butter', 'Double cream', 'Sugar', 'Water'];
     const used = (text: string) => names.filter((_, i) => usedIn(text, names)[i]);

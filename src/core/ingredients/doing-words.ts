@@ -43,7 +43,9 @@ const blank = (found: string) => ' '.repeat(found.length);
 /** What of a sentence is done in words that are also ingredients: “butter” of “butter the tin”. */
 export function doingIn(sentence: string): string {
   const rest = withoutDoing(sentence);
-  return [...sentence]
+  // By the places of the text, not by its letters: one of them may take two.
+  return sentence
+    .split('')
     .map((letter, i) => (rest[i] === letter ? ' ' : letter))
     .join('')
     .trim();

@@ -49,12 +49,15 @@ const oftenDry = 40;
 /** What a line does to how long a bake keeps: nothing, something that flour must bind, or it must be kept cold. */
 type Moisture = 'none' | 'bound by flour' | 'cold';
 
-/** Whether at least half of a batch, by mass, is sugar. */
+/** Sugar of a batch that is boiled to a sweet, by mass at least (common practice: half, and a third with cream). */
+const sweetShare = 0.4;
+
+/** Whether a batch is mostly sugar. */
 export function sweetensMost(lines: readonly Weighed[]): boolean {
   const sum = (of: readonly Weighed[]) => of.reduce((all, { grams }) => all + (grams ?? 0), 0);
   const share = (line: Weighed) => itemOf(line)?.syrupShare ?? 0;
   const sugar = lines.reduce((all, line) => all + (line.grams ?? 0) * share(line), 0);
-  return sugar > 0 && sugar >= 0.4 * sum(lines);
+  return sugar > 0 && sugar >= sweetShare * sum(lines);
 }
 
 /** Of what is not known whole, or not known to keep, nothing is said but: cold. */
@@ -85,8 +88,9 @@ const mostBound = 1.6;
 const isFlour = (item: IngredientItem | undefined) =>
   item?.shelf === 'flours' && /flour|oat|semolina|polenta|cornmeal|bran|meal/.test(item.id);
 
-/** Sugar that has browned, or snaps. */
-const ambers = /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack)\b/i;
+/** Whether sugar has browned, or snaps. */
+export const ambers = (text: string): boolean =>
+  /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack)\b/i.test(text);
 
 /** Something is baked: no powder, tin or paper for it, and not *unbaked*. */
 const bakes =
@@ -150,5 +154,5 @@ export function staysDry(
   if (plan.thermometers.some((one) => one.in === 'syrup') && boiledToC >= drySyrupC) return true;
   // Without a thermometer: amber is far beyond. What is poured into it later would make it a sauce.
   const plain = lines.every((line) => moistureOf(line) === 'none');
-  return plain && sweetensMost(lines) && boiledToC === 0 && plan.steps.some(({ text }) => ambers.test(text));
+  return plain && sweetensMost(lines) && boiledToC === 0 && plan.steps.some(({ text }) => ambers(text));
 }

@@ -1,7 +1,7 @@
 import { itemOf } from '../batch';
 import { idsIn } from '../ingredients';
 import { temperatureEnd, type Plan, type Step } from '../practical';
-import { bakesIn, staysDry, sweetensMost, type Weighed } from './kept';
+import { ambers, bakesIn, staysDry, sweetensMost, type Weighed } from './kept';
 
 /**
  * What a practical makes, as far as it matters for how it is cooled, kept and warmed.
@@ -28,7 +28,7 @@ export type Nature =
 /** A syrup hotter than this is no sauce that ice water may touch, °C: thread stage begins at 106 (from memory). */
 const hotSugarC = 106;
 
-const sets = idsIn('gelatine agar pectin carrageenan vegetable-gelatine jelly-cube jam-sugar');
+const sets = idsIn('gelatine fish-gelatine agar pectin carrageenan jam-sugar');
 const heats =
   /\b(?:boil|simmer|heat|cook|fry|sauté|sweat|poach|steam|warm|melt|scald|roux|thicken|bring to)\w*\b/i;
 const inOven = /\b(?:roast|grill)(?:ed|ing|s)?\b/i;
@@ -69,6 +69,4 @@ export function natureOf(
 export const keepsDry = (nature: Nature): boolean => nature === 'sugar-glass' || nature === 'baked-dry';
 
 const caramelises = (text: string): boolean =>
-  /\b(?:amber|caramelis\w*|carameliz\w*|hard[- ]crack|soft[- ]crack|hard[- ]ball|firm[- ]ball|soft[- ]ball)\b/i.test(
-    text,
-  );
+  ambers(text) || /\b(?:soft[- ]crack|(?:hard|firm|soft)[- ]ball)\b/i.test(text);

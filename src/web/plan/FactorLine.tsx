@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
 import {
+  endsAtLevel,
   factorFields,
   isNumeric,
   mediumOf,
@@ -151,7 +152,7 @@ function How({ acts, ...props }: HowProps) {
 /** What the levels of a temperature mean, where a syrup boils lower than at sea level. */
 function LevelBasis({ acts, plan, which }: Acting<'end-temperature'>) {
   const { edit } = usePlan();
-  const step = plan.steps.find(({ id }) => id === acts.stepId);
+  const step = plan.steps.find((one) => endsAtLevel(one, { acts }, plan));
   const end = step && temperatureEnd(step);
   if (!step || !end || mediumOf(plan, step) !== 'syrup') return null;
   const meaning = (basis: typeof end.basis) => (was: Plan) => ({

@@ -148,6 +148,7 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
   const { step, countdown, lastEvent } = state;
   // What this station takes, and how it sets its oven, where the sentence alone says it of nobody.
   const until = step ? untilWords(step, unit) : '';
+  const sentence = step ? sentenceOf(step, unit) : '';
   const own = step
     ? [
         amounts,
@@ -180,8 +181,8 @@ function StepWords({ state, clockTime, unit, amounts }: VesselCardProps) {
           {countdownClock(countdown)}
         </Box>
       )}
-      <Box lineHeight="1.25" mt="1" flexShrink={0} lineClamp={2} title={sentenceOf(step, unit)}>
-        {sentenceOf(step, unit)}
+      <Box lineHeight="1.25" mt="1" flexShrink={0} lineClamp={2} title={sentence}>
+        {sentence}
       </Box>
       {own && (
         <Box
