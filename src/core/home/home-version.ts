@@ -111,6 +111,9 @@ export function homeVersion(plan: Plan, place: Place | null, treatmentId: string
   };
 }
 
+/** What the sheet says in its own way, and what is of a lesson: at home there is no bell and no class. */
+const saidElsewhere = ['when', 'lane', 'minutes', 'adult', 'safeStop'] as const;
+
 function stepAtHome(step: StationStep, steps: readonly StationStep[]): HomeStep {
   const found = [...new Set([...step.hazards, ...hazardsIn(step.text)])];
   const school = found.find((id) => onlyAtSchool.includes(id));
@@ -118,7 +121,7 @@ function stepAtHome(step: StationStep, steps: readonly StationStep[]): HomeStep 
   return {
     text: sentenceOf(step, 'both'),
     until: untilWords(step, 'both'),
-    marks: stepMarks(step, idsOf(steps), 'C', ['minutes', 'adult', 'safeStop']),
+    marks: stepMarks(step, idsOf(steps), 'C', saidElsewhere),
     minutes: step.minutesTo ?? step.minutes,
     adult: step.adult || adult.length > 0 ? adult.join(', ') || 'an adult does this' : '',
     stop:

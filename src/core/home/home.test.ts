@@ -124,7 +124,9 @@ describe('the sheet for home', () => {
   });
 
   it('says all that a step says at school', () => {
-    const [step] = homeVersion({ ...custard, steps: [markedStep] }, kitchen).steps;
+    // No word of the lesson or of the class: there is none at home.
+    const school = { ...markedStep, when: 'before' as const, lane: 'class' as const };
+    const [step] = homeVersion({ ...custard, steps: [school] }, kitchen).steps;
     const own = ['an adult does this', 'a safe place to stop'];
     expect(step!.marks).toEqual(itsMarks.filter((mark) => !own.includes(mark)));
     expect([step!.adult, step!.stop]).toEqual(['an adult does this', true]);
